@@ -1,0 +1,29 @@
+import {
+  caseSchema, clockSchema, confirmationSchema, gardenSchema, lookSchema, plantingSchema, sprayerSchema, treatmentSchema,
+  type Case, type Confirmation, type Garden, type Look, type Planting, type Sprayer, type TreatmentRequest,
+} from '@sleetbrook/core/api';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { z } from 'zod';
+import { request } from './client';
+
+/** After any write everything shown is read again: the garden is small, and nothing is ever stale. */
+function useWrite<I, O>(run: (input: I) => Promise<O>) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: run, onSuccess: () => client.invalidateQueries() });
+}
+
+export const useSaveGarden = () => useWrite((g: Garden) => request('PUT', '/garden', gardenSchema, g));
+export const useSavePlanting = () => useWrite((p: Planting) => request('PUT', `/plantings/${p.id}`, plantingSchema, p));
+export const useRemovePlanting = () => useWrite((id: string) => request('DELETE', `/plantings/${id}`, null));
+export const useRestorePlanting = () => useWrite((id: string) => request('POST', `/plantings/${id}/restore`, plantingSchema));
+export const useSaveSprayer = () => useWrite((s: Sprayer) => request('PUT', `/sprayers/${s.id}`, sprayerSchema, s));
+export const useRemoveSprayer = () => useWrite((id: string) => request('DELETE', `/sprayers/${id}`, null));
+export const useSaveLook = () => useWrite((l: Look) => request('PUT', `/looks/${l.id}`, lookSchema, l));
+export const useSaveCase = () => useWrite((c: Case) => request('PUT', `/cases/${c.id}`, caseSchema, c));
+export const useSaveTreatment = () => useWrite((t: TreatmentRequest) => request('PUT', `/treatments/${t.id}`, treatmentSchema, t));
+export const useConfirmSheet = () => useWrite((c: Confirmation) => request('PUT', `/confirmations/${c.sheetId}`, confirmationSchema, c));
+export const useUnconfirmSheet = () => useWrite((sheetId: string) => request('DELETE', `/confirmations/${sheetId}`, null));
+export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clock', clockSchema, { now }));
+const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
+export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, 'text/csv'));
+export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/file', null));

@@ -1,0 +1,3 @@
+import '../global.css';
+
+export { Root as default } from '../screens/root';

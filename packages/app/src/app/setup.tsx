@@ -1,0 +1,1 @@
+export { SetupScreen as default } from '../screens/lazy-forms';

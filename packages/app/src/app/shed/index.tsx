@@ -1,0 +1,1 @@
+export { ShedScreen as default } from '../../screens/shed/shed-screen';

@@ -1,0 +1,66 @@
+import { findTrouble, HOSTS, TROUBLES } from '@sleetbrook/core/catalogue';
+import { lineFor, SHEETS } from '@sleetbrook/core/label';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useCases, useConfirmations, useGarden, useSprayers } from '../../api/queries';
+import { EMPTY_MIX, useDrafts } from '../../state/drafts';
+import { Button } from '../../ui/button';
+import { Choice } from '../../ui/field';
+import { Page } from '../../ui/page';
+import { Row, Section } from '../../ui/row';
+import { Empty, Loading } from '../../ui/states';
+import { T } from '../../ui/text';
+import { PoisonHelp } from '../help/poison-help';
+import { MixFields } from '../mix/mix-fields';
+import { mixFor } from '../mix/mix-for';
+
+const KEY = 'bench';
+
+/** The arithmetic without a case: an amount for an area and a tank, by a label's line. */
+export function BenchScreen() {
+  const router = useRouter();
+  const garden = useGarden().data;
+  const sprayers = useSprayers().data;
+  const confirmations = useConfirmations().data;
+  const cases = useCases('open').data ?? [];
+  const mixes = useDrafts((d) => d.mixes);
+  const setMix = useDrafts((d) => d.setMix);
+  const [sheetId, setSheetId] = useState('potassium-soap');
+  const [hostId, setHostId] = useState('broad-bean');
+  const sheet = SHEETS.find((s) => s.id === sheetId);
+  const host = HOSTS.find((h) => h.id === hostId);
+  const pests = sheet && host ? TROUBLES.filter((t) => lineFor(sheet, host, t.id).ok) : [];
+  const [pest, setPest] = useState('');
+  const trouble = pests.find((t) => t.id === pest) ?? pests[0];
+  const line = sheet && host ? lineFor(sheet, host, trouble?.id ?? '') : null;
+  const draft = mixes[KEY] ?? EMPTY_MIX;
+  const running = cases.filter((c) => (mixes[c.id]?.step ?? -1) >= 0);
+  if (!garden || !sprayers || !confirmations || !sheet || !host) return <Page title="Bench"><Loading /></Page>;
+  const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
+  const typed = { ...draft, area: draft.area || '10' };
+  return (
+    <Page title="Bench" sub="An amount for an area, by the label" aside={<PoisonHelp />}>
+      <View className="gap-5 px-5 pt-4">
+        {running.length > 0 && <View><Section>Being measured</Section>{running.map((c) => <Row key={c.id} mark="wait" title={findTrouble(c.troubleId)?.name ?? ''} sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`} onPress={() => router.navigate(`/cases/${c.id}/mix`)} />)}</View>}
+        <Choice label="Product" value={sheetId} onChange={(id) => { setSheetId(id); setMix(KEY, { ...EMPTY_MIX, area: draft.area }); }} options={SHEETS.map((s) => ({ value: s.id, label: s.name }))} />
+        <Choice label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+        {pests.length > 1 && trouble && <Choice label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />}
+        {!line?.ok ? (
+          <Empty title="Not on this label" text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''} />
+        ) : unconfirmed ? (
+          <View className="gap-3">
+            <T>{`${sheet.name} is a conventional product. Check its figures against the label in your hand before you mix it.`}</T>
+            <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
+          </View>
+        ) : (
+          <>
+            {pests.length === 1 && trouble && <T kind="muted">{`Against ${trouble.name.toLowerCase()}.`}</T>}
+            <MixFields draft={typed} onChange={(c) => setMix(KEY, c)} sheet={sheet} line={line.value} planting={null} sprayers={sprayers} garden={garden} mix={mixFor(typed, sheet, line.value, null, sprayers, garden)} />
+            <T kind="small">To be led through it card by card, with the clocks started at the end, open a case from a planting.</T>
+          </>
+        )}
+      </View>
+    </Page>
+  );
+}

@@ -1,0 +1,48 @@
+import type { Case } from '@sleetbrook/core/api';
+import { findControl, findTrouble } from '@sleetbrook/core/catalogue';
+import { usePathname, useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useCases, usePlantings, useToday } from '../../api/queries';
+import { Page } from '../../ui/page';
+import { Row, Section } from '../../ui/row';
+import { Empty, Read } from '../../ui/states';
+import { sayDate } from '../garden/say-picking';
+import { stationOf, STATION_WORDS } from './station';
+
+/** Open cases first, cleared ones below. */
+export function CaseList() {
+  const open = useCases('open');
+  const cleared = useCases('cleared').data ?? [];
+  const plantings = usePlantings().data ?? [];
+  const today = useToday().data;
+  const router = useRouter();
+  const path = usePathname();
+  const place = (c: Case) => plantings.find((p) => p.id === c.plantingId)?.name ?? 'Removed planting';
+  const row = (c: Case) => {
+    const out = today?.keepOut.some((k) => k.plantingId === c.plantingId);
+    const lap = c.laps.at(-1);
+    const station = stationOf(c);
+    const sub = c.status === 'cleared' ? (findControl(lap?.controlId ?? '')?.name ?? 'cleared') : out ? 'keep out' : station === 'again' && lap?.lookAgainOn ? `look again ${sayDate(lap.lookAgainOn)}` : STATION_WORDS[station];
+    return (
+      <Row key={c.id} mark={c.status === 'cleared' ? 'done' : out ? 'stop' : 'wait'} title={findTrouble(c.troubleId)?.name ?? c.troubleId} sub={`${place(c)} · ${sub}`}
+        selected={path.startsWith(`/cases/${c.id}`)} onPress={() => router.navigate(`/cases/${c.id}`)} />
+    );
+  };
+  return (
+    <Page title="Cases">
+      <Read query={open}>
+        {(list) =>
+          list.length + cleared.length === 0 ? (
+            <Empty title="No cases yet" text="A case opens when a look has a name. Go to a planting and start a look." action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }} />
+          ) : (
+            <View className="px-5 pt-2">
+              {list.map(row)}
+              {cleared.length > 0 && <Section>Cleared</Section>}
+              {cleared.map(row)}
+            </View>
+          )
+        }
+      </Read>
+    </Page>
+  );
+}

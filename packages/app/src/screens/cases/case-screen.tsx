@@ -1,0 +1,183 @@
+import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
+import { findControl, findSign, findTrouble, RUNG_NAMES } from '@sleetbrook/core/catalogue';
+import { gentlerThan, type Verdict } from '@sleetbrook/core/decide';
+import { instant, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
+import { wilson } from '@sleetbrook/core/scout';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useSaveCase } from '../../api/mutations';
+import { useCaseDetail, useGarden, usePlantings } from '../../api/queries';
+import { useNow } from '../../state/now';
+import { BrookLine, type BrookStation } from '../../ui/brook-line';
+import { ActionBar, Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { Page } from '../../ui/page';
+import { Sheet } from '../../ui/sheet';
+import { Failed, Read } from '../../ui/states';
+import { T } from '../../ui/text';
+import { LadderList } from '../decide/ladder-list';
+import { lastCount, useDeciding } from '../decide/use-deciding';
+import { sayDate } from '../garden/say-picking';
+import { MixStation } from '../mix/mix-station';
+import { TimeStation } from '../time/time-station';
+import { CountsChart } from './counts-chart';
+import { KeepStation } from './keep-station';
+import { lapStation } from './station';
+
+/** One case as one page: its stations down the brook line, the present one open. */
+export function CaseScreen({ id }: { readonly id: string }) {
+  const detail = useCaseDetail(id);
+  const plantings = usePlantings().data;
+  const garden = useGarden().data;
+  const now = useNow();
+  return (
+    <Read query={detail}>
+      {(d) => (plantings && garden && now !== undefined ? <Open detail={d} planting={plantings.find((p) => p.id === d.case.plantingId)} garden={garden} now={now} /> : null)}
+    </Read>
+  );
+}
+
+interface OpenProps { readonly detail: CaseDetail; readonly planting: Planting | undefined; readonly garden: Garden; readonly now: Instant }
+
+function Open({ detail, planting, garden, now }: OpenProps) {
+  const router = useRouter();
+  const save = useSaveCase();
+  const c = detail.case;
+  const deciding = useDeciding(c, planting, garden).data;
+  const trouble = findTrouble(c.troubleId);
+  const [choice, setChoice] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
+  const [why, setWhy] = useState('');
+
+  const lap = c.laps.at(-1) ?? freshLap();
+  const station = c.status === 'cleared' ? 'cleared' : lapStation(lap);
+  const at = new Date(now).toISOString();
+  const change = (next: Partial<Lap>, more: Partial<Case> = {}) => save.mutateAsync({ ...c, ...more, laps: [...c.laps.slice(0, -1), { ...lap, ...next }] });
+
+  const verdicts = deciding?.verdicts ?? [];
+  const chosenId = choice ?? deciding?.advice?.controlId ?? null;
+  const chosen = verdicts.find((v) => v.control.id === chosenId);
+
+  const take = (v: Verdict, reason: string) => {
+    setAsking(false);
+    void change({ controlId: v.control.id, whyHigher: reason, decidedAt: at }).catch(() => undefined);
+  };
+  const decide = () => {
+    if (!chosen) return;
+    if (gentlerThan(chosen, verdicts).length > 0) setAsking(true);
+    else take(chosen, '');
+  };
+  const undo = () => void change({ controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
+
+  const first = detail.looks[0];
+  const signs = (first?.answers ?? []).filter((a) => a.seen).map((a) => findSign(a.signId)?.name.toLowerCase()).filter(Boolean).join(', ');
+  const count = first?.count ?? null;
+  const share = count ? wilson(count.affected, count.looked) : null;
+  const stations: BrookStation[] = [
+    { key: 'seen', state: 'behind', content: <Summary word="Seen" text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`} /> },
+    { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.round(c.confidence * 100)} in 100 sure`} /> },
+  ];
+
+  c.laps.forEach((l, i) => {
+    const here = i === c.laps.length - 1 && c.status === 'open';
+    const s = lapStation(l);
+    const control = findControl(l.controlId ?? '');
+    const key = (k: string) => `${i}-${k}`;
+    const state = (order: number, mine: number): BrookStation['state'] => (!here || order > mine ? 'behind' : order === mine ? 'here' : 'ahead');
+    const order = { decide: 0, mix: 1, time: 2, do: 3, again: 4, judge: 5 }[s];
+    const mixed = control?.sheet !== undefined;
+
+    stations.push({
+      key: key('decide'), state: state(order, 0), ...(i > 0 ? { bend: true } : {}),
+      content: here && s === 'decide' ? (
+        <View>
+          <T kind="head" level={2}>Decide</T>
+          <T kind="muted">{`${i > 0 ? 'It was not enough: one rung up. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
+          {deciding ? <LadderList verdicts={verdicts} chosen={chosenId} now={now} zone={garden.zone} onChoose={setChoice} /> : <T kind="muted">Judging the ladder</T>}
+        </View>
+      ) : <Summary word={i > 0 ? 'Decided again' : 'Decided'} text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`} {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})} />,
+    });
+    if (mixed || s === 'decide') {
+      stations.push({
+        key: key('mix'), state: state(order, 1),
+        content: here && s === 'mix' && planting && trouble
+          ? <MixStation found={c} planting={planting} garden={garden} controlId={l.controlId ?? ''} onKeep={() => void change({ mixedAt: at }).catch(() => undefined)} busy={save.isPending} />
+          : <Summary word="Mix" text={order > 1 ? 'amounts set' : ''} quiet={state(order, 1) === 'ahead'} {...(here && order > 1 && !l.treatmentId ? { undo: { title: 'Change amounts', onPress: () => void change({ mixedAt: null, plannedFor: null }).catch(() => undefined) } } : {})} />,
+      });
+    }
+    stations.push({
+      key: key('time'), state: state(order, 2),
+      content: here && s === 'time' && deciding
+        ? <TimeStation verdict={verdicts.find((v) => v.control.id === l.controlId)} ahead={deciding.ahead} now={now} zone={garden.zone} busy={save.isPending} onPlan={(when) => void change({ plannedFor: new Date(when).toISOString() }).catch(() => undefined)} />
+        : <Summary word="Time" text={l.plannedFor ? sayWhen(instant(Date.parse(l.plannedFor)), now, garden.zone) : ''} quiet={state(order, 2) === 'ahead'} {...(here && s === 'do' ? { undo: { title: 'Another hour', onPress: () => void change({ plannedFor: null }).catch(() => undefined) } } : {})} />,
+    });
+    const treatment = detail.treatments.find((t) => t.id === l.treatmentId);
+    stations.push({
+      key: key('do'), state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
+      content: here && s === 'do'
+        ? <KeepStation found={c} lap={l} now={now} zone={garden.zone} verdict={verdicts.find((v) => v.control.id === l.controlId)} />
+        : <Summary word="Done" text={treatment ? `${sayWhen(instant(Date.parse(treatment.finishedAt)), now, garden.zone)}${treatment.pickFrom ? `; pick from ${sayWhen(instant(Date.parse(treatment.pickFrom)), now, garden.zone)}` : ''}` : ''} quiet={!treatment} />,
+    });
+    if (l.treatmentId) {
+      stations.push({
+        key: key('again'), state: here ? 'here' : 'behind',
+        content: l.afterLookId ? (
+          <View className="gap-2">
+            <Summary word="Did it work" text={l.effectPercent === null ? 'No count before to compare with' : l.effectPercent >= 0 ? `${trim(l.effectPercent, 0)} in 100 gone` : `worse by ${trim(-l.effectPercent, 0)} in 100`} />
+            {here && <CountsChart looks={detail.looks} unit={trouble?.unit ?? ''} zone={garden.zone} />}
+          </View>
+        ) : (
+          <View className="gap-1">
+            <T kind="head" level={2}>Look again</T>
+            <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
+          </View>
+        ),
+      });
+    }
+  });
+  if (c.status === 'cleared') stations.push({ key: 'cleared', state: 'behind', content: <Summary word="Cleared" text={c.closedAt ? sayWhen(instant(Date.parse(c.closedAt)), now, garden.zone) : ''} /> });
+
+  const footer =
+    station === 'decide' && chosen ? (
+      <ActionBar>
+        <Button title={chosen.status === 'usable' ? chosen.control.act : `Plan ${chosen.control.name.toLowerCase()}`} busy={save.isPending} onPress={decide} />
+      </ActionBar>
+    ) : station === 'again' ? (
+      <ActionBar><Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} /></ActionBar>
+    ) : station === 'judge' ? (
+      <ActionBar>
+        <Button title="Cleared: close the case" busy={save.isPending} onPress={() => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined)} />
+        <Button kind="quiet" title="Not enough: one rung up" busy={save.isPending} onPress={() => void save.mutateAsync({ ...c, laps: [...c.laps, freshLap()] }).then(() => setChoice(null)).catch(() => undefined)} />
+      </ActionBar>
+    ) : null;
+
+  return (
+    <Page title={trouble?.name ?? c.troubleId} sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${trim(planting.areaM2, 1)} m²` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`} back={{ title: 'Cases', href: '/cases' }} footer={footer}>
+      {save.error && <Failed error={save.error} />}
+      <View className="px-3 pt-5"><BrookLine stations={stations} /></View>
+      {chosen && (
+        <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
+          <T>{`${gentlerThan(chosen, verdicts).map((v) => v.control.name).join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
+          <Field label="Your reason" value={why} onChange={setWhy} placeholder="The tips are out of reach" />
+          <Button title={`Take ${chosen.control.name.toLowerCase()}`} disabled={why.trim() === ''} onPress={() => take(chosen, why.trim())} />
+        </Sheet>
+      )}
+    </Page>
+  );
+}
+
+interface SummaryProps { readonly word: string; readonly text: string; readonly quiet?: boolean; readonly undo?: { title: string; onPress: () => void } }
+
+/** A station behind, or a quiet one ahead: one line. */
+function Summary({ word, text, quiet = false, undo }: SummaryProps) {
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-2">
+      <T kind="body" className={`flex-1 ${quiet ? 'text-drift' : ''}`}>
+        <T kind="strong" className={quiet ? 'text-drift' : ''}>{word}</T>
+        {text ? ` ${text}` : ''}
+      </T>
+      {undo && <Button kind="quiet" title={undo.title} onPress={undo.onPress} />}
+    </View>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Case, Garden, Look, Planting } from '@sleetbrook/core/api';
+import { findControl } from '@sleetbrook/core/catalogue';
+import { instant } from '@sleetbrook/core/measure';
+import { useQuery } from '@tanstack/react-query';
+import { useCaseDetail, usePlantingTreatments, useWeather } from '../../api/queries';
+import { useNow } from '../../state/now';
+import { core } from '../../workers/core';
+
+const HOUR = 3_600_000;
+/** Three hours back, so that wet leaves are known; ten days ahead. */
+const BACK = 3;
+const AHEAD = 240;
+
+/** The last count made in a case. */
+export const lastCount = (looks: readonly Look[]) => [...looks].reverse().find((l) => l.count)?.count ?? null;
+
+/** Verdicts on every control for a case, judged in the worker, fresh each quarter of an hour. */
+export function useDeciding(found: Case | undefined, planting: Planting | undefined, garden: Garden | undefined) {
+  const now = useNow();
+  const quarter = now === undefined ? undefined : instant(Math.floor(now / (HOUR / 4)) * (HOUR / 4));
+  const from = quarter === undefined ? undefined : new Date(Math.floor(quarter / HOUR) * HOUR - BACK * HOUR).toISOString();
+  const weather = useWeather(from, BACK + AHEAD).data;
+  const treatments = usePlantingTreatments(planting?.id).data?.treatments;
+  const looks = useCaseDetail(found?.id ?? '').data?.looks;
+  const lapsDone = (found?.laps.length ?? 1) - 1;
+  const previous = lapsDone > 0 ? findControl(found?.laps[lapsDone - 1]?.controlId ?? '') : undefined;
+  const count = looks ? lastCount(looks) : null;
+
+  return useQuery({
+    queryKey: ['deciding', found?.id, found?.revision, planting, garden?.policy, garden?.latitude, garden?.longitude, garden?.zone, now, treatments?.length, weather?.source, weather?.hours.length, count],
+    enabled: found !== undefined && planting !== undefined && garden !== undefined && now !== undefined && weather !== undefined && treatments !== undefined && looks !== undefined,
+    placeholderData: (old) => old,
+    queryFn: () => {
+      if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks) throw new Error('not ready');
+      return core().decide({
+        now,
+        place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
+        hostId: planting.hostId,
+        troubleId: found.troubleId,
+        planting: { stage: planting.stage, site: planting.site, edible: planting.edible, dense: planting.dense, pickFrom: planting.pickFrom, pickUntil: planting.pickUntil },
+        policy: garden.policy,
+        weather: weather.hours,
+        records: treatments.map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId })),
+        seenSigns: looks.flatMap((l) => l.answers.filter((a) => a.seen).map((a) => a.signId)),
+        share: count ? count.affected / count.looked : null,
+        fromRung: previous ? Math.min(previous.rung + 1, 6) : 0,
+      });
+    },
+  });
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { Linking, Pressable, View } from 'react-native';
+import { useGarden } from '../../api/queries';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/sheet';
+import { T } from '../../ui/text';
+
+/** General first steps by route of exposure; common practice on labels. */
+const ROUTES = [
+  ['Swallowed', 'Call at once. Do not make them vomit and give nothing to drink unless you are told to.'],
+  ['On the skin', 'Take off wet clothes. Rinse the skin with plenty of running water for 15 to 20 minutes.'],
+  ['In the eyes', 'Hold the eye open and rinse gently with water for 15 to 20 minutes. Take out contact lenses after the first 5.'],
+  ['Breathed in', 'Into fresh air. If they do not breathe, call the emergency number first, then give breaths.'],
+] as const;
+
+/** One tap away from every mix screen. */
+export function PoisonHelp() {
+  const [open, setOpen] = useState(false);
+  const garden = useGarden().data;
+  return (
+    <>
+      <Pressable role="button" onPress={() => setOpen(true)} className="min-h-[48px] justify-center rounded-2xl border-2 border-rowan px-4">
+        <T kind="strong" className="text-[16px] text-rowan">Poison help</T>
+      </Pressable>
+      <Sheet open={open} title="Poison help" onClose={() => setOpen(false)}>
+        <T>Have the label in your hand when you call. Say what it was, how much, and when.</T>
+        {garden?.emergencyNumber ? (
+          <Button kind="stop" title={`Call ${garden.emergencyNumber}: emergency`} onPress={() => void Linking.openURL(`tel:${garden.emergencyNumber.replace(/\s/g, '')}`)} />
+        ) : (
+          <T kind="strong">Call your emergency number. Add it in Settings, so that it stands here.</T>
+        )}
+        {garden?.poisonCentre ? (
+          <Button kind="stop" title={`Call ${garden.poisonCentre}: poison centre`} onPress={() => void Linking.openURL(`tel:${garden.poisonCentre.replace(/\s/g, '')}`)} />
+        ) : (
+          <T kind="muted">Your poison centre’s number is not set. Add it in Settings.</T>
+        )}
+        {ROUTES.map(([route, steps]) => (
+          <View key={route} className="gap-1">
+            <T kind="strong">{route}</T>
+            <T>{steps}</T>
+          </View>
+        ))}
+        <T kind="small">General first steps, common practice. The label and the person on the phone come first.</T>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,11 @@
+import { lazy, Suspense, type ComponentProps } from 'react';
+import { Loading } from '../ui/states';
+
+const forms = () => import('./forms');
+const Edit = lazy(() => forms().then((f) => ({ default: f.PlantingEdit })));
+const Settings = lazy(() => forms().then((f) => ({ default: f.SettingsScreen })));
+const Setup = lazy(() => forms().then((f) => ({ default: f.SetupScreen })));
+
+export const PlantingEdit = (props: ComponentProps<typeof Edit>) => <Suspense fallback={<Loading />}><Edit {...props} /></Suspense>;
+export const SettingsScreen = () => <Suspense fallback={<Loading />}><Settings /></Suspense>;
+export const SetupScreen = () => <Suspense fallback={<Loading />}><Setup /></Suspense>;

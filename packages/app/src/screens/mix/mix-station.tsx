@@ -1,0 +1,49 @@
+import type { Case, Garden, Planting } from '@sleetbrook/core/api';
+import { findControl, findHost } from '@sleetbrook/core/catalogue';
+import { findSheet, lineFor } from '@sleetbrook/core/label';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useConfirmations, useSprayers } from '../../api/queries';
+import { EMPTY_MIX, useDrafts } from '../../state/drafts';
+import { Button } from '../../ui/button';
+import { T } from '../../ui/text';
+import { PoisonHelp } from '../help/poison-help';
+import { MixFields } from './mix-fields';
+import { mixFor } from './mix-for';
+
+interface Props { readonly found: Case; readonly planting: Planting; readonly garden: Garden; readonly controlId: string; readonly onKeep: () => void; readonly busy: boolean }
+
+/** Station 4 in the case: the amounts for exactly these plants. */
+export function MixStation({ found, planting, garden, controlId, onKeep, busy }: Props) {
+  const router = useRouter();
+  const sprayers = useSprayers().data;
+  const confirmations = useConfirmations().data;
+  const draft = useDrafts((d) => d.mixes[found.id]) ?? EMPTY_MIX;
+  const setMix = useDrafts((d) => d.setMix);
+  const sheet = findSheet(findControl(controlId)?.sheet ?? '');
+  const host = findHost(planting.hostId);
+  if (!sheet || !host || !sprayers || !confirmations) return <T kind="muted">One moment</T>;
+  const line = lineFor(sheet, host, found.troubleId);
+  if (!line.ok) return <T>{line.reasons[0]?.sentence ?? ''}</T>;
+  const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
+  const mix = mixFor(draft, sheet, line.value, planting, sprayers, garden);
+  return (
+    <View className="gap-4">
+      <View className="flex-row items-center justify-between gap-3">
+        <T kind="head" level={2}>Mix</T>
+        <PoisonHelp />
+      </View>
+      {unconfirmed ? (
+        <>
+          <T>{`${sheet.name} is a conventional product. Before you mix it, check every figure of the specimen against the label in your hand.`}</T>
+          <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
+        </>
+      ) : (
+        <>
+          <MixFields draft={draft} onChange={(c) => setMix(found.id, { ...c, step: -1, ticked: [] })} sheet={sheet} line={line.value} planting={planting} sprayers={sprayers} garden={garden} mix={mix} />
+          <Button title="Keep these amounts" disabled={!mix.ok} busy={busy} onPress={onKeep} />
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2';
+import semi from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-600-normal.woff2';
+import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-800-normal.woff2';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { useFonts } from 'expo-font';
+import { Redirect, Slot, usePathname } from 'expo-router';
+import { useEffect, type ReactNode } from 'react';
+import { useGarden } from '../api/queries';
+import { usePreferences } from '../state/preferences';
+import { useScheme } from '../state/scheme';
+import { Shell } from './shell';
+
+const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
+
+/** Fonts, data and appearance around every screen. */
+export function Root() {
+  const [ready] = useFonts({ Atkinson: regular, AtkinsonSemi: semi, AtkinsonBold: bold });
+  const scheme = useScheme();
+  useEffect(() => {
+    if (typeof document !== 'undefined') document.documentElement.classList.toggle('dark', scheme === 'dark');
+  }, [scheme]);
+  if (!ready) return null;
+  return (
+    <QueryClientProvider client={client}>
+      <FirstRun>
+        <Shell><Slot /></Shell>
+      </FirstRun>
+    </QueryClientProvider>
+  );
+}
+
+/** An empty database leads to the set-up, until it is done or put off. */
+function FirstRun({ children }: { readonly children: ReactNode }) {
+  const garden = useGarden().data;
+  const later = usePreferences((p) => p.setUpLater);
+  const path = usePathname();
+  if (garden && !garden.setUp && !later && path === '/') return <><Redirect href="/setup" />{children}</>;
+  return <>{children}</>;
+}

@@ -1,0 +1,71 @@
+import type { Verdict } from '@sleetbrook/core/decide';
+import { sayTime, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
+import { needsOf, openHours, reasonsAt, type Conditions } from '@sleetbrook/core/weather';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../ui/button';
+import { HourRibbon, RibbonKey } from '../../ui/hour-ribbon';
+import { Mark } from '../../ui/mark';
+import { Row, Section } from '../../ui/row';
+import { T } from '../../ui/text';
+
+interface Props {
+  readonly verdict: Verdict | undefined;
+  readonly ahead: readonly Conditions[];
+  readonly now: Instant;
+  readonly zone: string;
+  readonly busy: boolean;
+  readonly onPlan: (at: Instant) => void;
+}
+
+/** Station 5: the open hours for this control over the next 72, and why others are closed. */
+export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Props) {
+  const [tapped, setTapped] = useState<Instant | null>(null);
+  const setting = useMemo(() => v?.setting ?? { site: 'outdoors' as const, inFlower: false }, [v]);
+  const needs = useMemo(() => (v ? needsOf(v.control, v.sheet) : {}), [v]);
+  const closed = useMemo(() => openHours(ahead, needs, setting).closed, [ahead, needs, setting]);
+  if (!v) return <T kind="muted">One moment</T>;
+  const horizon = ahead.at(-1)?.at ?? now;
+  const shown = v.openSpans.filter((s) => s.from < horizon);
+  const first = v.openSpans[0];
+  const here = tapped === null ? undefined : ahead.find((c) => c.at === tapped);
+  const hereReasons = here ? reasonsAt(here, needs, setting) : [];
+  const at = first && ahead.find((c) => c.at >= first.from);
+  return (
+    <View className="gap-2">
+      <T kind="head" level={2}>When</T>
+      <T kind="muted">{`${v.control.name}, the next 72 hours`}</T>
+      <View className="-ml-[58px] -mr-3"><HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} /></View>
+      <View className="-mx-5"><RibbonKey /></View>
+      {here && (
+        <View className="flex-row gap-3 rounded-2xl bg-slate p-3" aria-live="polite">
+          <Mark state={hereReasons.length === 0 ? 'open' : 'wait'} />
+          <View className="flex-1">
+            <T kind="strong">{sayWhen(here.at, now, zone)}</T>
+            <T kind="muted">{hereReasons.length === 0 ? 'Open.' : hereReasons.map((r) => `${r.sentence}.`).join(' ')}</T>
+            <T kind="small">{`${trim(here.temperature, 0)} °C, wind ${trim(here.wind * 3.6, 0)} km/h, ${trim(here.humidityPct, 0)} % damp, ${trim(here.rainMm, 1)} mm rain`}</T>
+          </View>
+        </View>
+      )}
+      {first ? (
+        <View className="gap-3 pt-2">
+          <View className="flex-row gap-3">
+            <View className="pt-1"><Mark state="open" size={28} /></View>
+            <View className="flex-1">
+              <T kind="head">{`${cap(sayWhen(first.from, now, zone))} to ${sayTime(first.to, zone)}`}</T>
+              {at && <T kind="muted">{`${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>}
+            </View>
+          </View>
+          <Button title={first.from <= now ? 'Now is open: do it now' : `Plan it for ${sayWhen(first.from, now, zone)}`} busy={busy} onPress={() => onPlan(first.from <= now ? now : first.from)} />
+          {v.openSpans.slice(1, 4).map((s) => <Button key={s.from} kind="quiet" title={`Or ${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`} busy={busy} onPress={() => onPlan(s.from)} />)}
+        </View>
+      ) : <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}`}</T>}
+      {closed.length > 0 && <Section>Why not at other hours</Section>}
+      {closed.slice(0, 9).map((c) => (
+        <Row key={c.from} mark={c.reasons[0]?.code === 'bees' ? 'stop' : 'wait'} title={cap(sayWhen(c.from, now, zone))} end={`to ${sayTime(c.to, zone)}`} sub={c.reasons[0]?.sentence ?? ''} />
+      ))}
+    </View>
+  );
+}
+
+const cap = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);

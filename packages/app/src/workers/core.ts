@@ -1,0 +1,8 @@
+import { tasks, type Tasks } from './tasks';
+
+type Async<T> = { [K in keyof T]: T[K] extends (...a: infer A) => infer R ? (...a: A) => Promise<R> : never };
+
+/** The same tasks without a worker, where there is none (tests). */
+export function core(): Async<Tasks> {
+  return { name: async (t) => tasks.name(t), decide: async (t) => tasks.decide(t) };
+}

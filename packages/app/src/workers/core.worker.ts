@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { tasks } from './tasks';
+
+expose(tasks);

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { findControl, findTrouble } from '../catalogue';
+import { daySchema, idSchema, instantSchema, revisionSchema } from './common';
+
+/** One time round: decide, mix, time, do, look again. A case loops when it was not enough. */
+export const lapSchema = z.strictObject({
+  controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }).nullable(),
+  /** Why a higher rung than needed, in the grower's words. */
+  whyHigher: z.string().trim().max(300, 'At most 300 letters.'),
+  decidedAt: instantSchema.nullable(),
+  mixedAt: instantSchema.nullable(),
+  plannedFor: instantSchema.nullable(),
+  treatmentId: idSchema.nullable(),
+  lookAgainOn: daySchema.nullable(),
+  afterLookId: idSchema.nullable(),
+  effectPercent: z.number().max(100).nullable(),
+});
+export type Lap = z.infer<typeof lapSchema>;
+
+/** One trouble on one planting, from first sign to cleared. */
+export const caseSchema = z.strictObject({
+  id: idSchema,
+  revision: revisionSchema,
+  plantingId: idSchema,
+  troubleId: z.string().refine((t) => findTrouble(t) !== undefined, { message: 'This trouble is not known.' }),
+  /** How sure the naming was, 0..1. */
+  confidence: z.number().min(0).max(1),
+  lookId: idSchema,
+  openedAt: instantSchema,
+  status: z.enum(['open', 'cleared']),
+  closedAt: instantSchema.nullable(),
+  laps: z.array(lapSchema).min(1).max(20),
+});
+export type Case = z.infer<typeof caseSchema>;
+
+export const freshLap = (): Lap => ({
+  controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null, treatmentId: null, lookAgainOn: null, afterLookId: null, effectPercent: null,
+});

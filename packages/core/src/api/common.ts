@@ -1,0 +1,19 @@
+import { z } from 'zod';
+
+/** Made by the client (UUID v7), so that a request can be sent again without harm. */
+export const idSchema = z.uuid();
+export const instantSchema = z.iso.datetime({ offset: false });
+export const daySchema = z.iso.date();
+export const nameSchema = z.string({ error: 'Give it a name.' }).trim().min(1, 'Give it a name.').max(80, 'At most 80 letters.');
+/** Goes up by one with each change; a write names the revision it was made from. */
+export const revisionSchema = z.number().int().min(0);
+
+/** RFC 9457, with the field each error belongs to. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string().optional(),
+  errors: z.array(z.object({ field: z.string(), message: z.string(), line: z.number().int().optional() })).optional(),
+});
+export type Problem = z.infer<typeof problemSchema>;

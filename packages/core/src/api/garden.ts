@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import { measureSchema } from '../measure/kit';
+import { idSchema, nameSchema, revisionSchema } from './common';
+
+const validZone = (zone: string) => {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+export const POLICIES = ['by-hand', 'organic', 'any-labelled'] as const;
+export type Policy = (typeof POLICIES)[number];
+
+/** The garden as a whole and what its grower owns and prefers. One a database. */
+export const gardenSchema = z.strictObject({
+  revision: revisionSchema,
+  name: nameSchema,
+  /** Free text: never looked up. */
+  town: z.string().trim().max(80, 'At most 80 letters.'),
+  latitude: z.number({ error: 'Type the latitude in degrees, such as 55.2.' }).min(-90, 'Latitude is at least -90.').max(90, 'Latitude is at most 90.'),
+  longitude: z.number({ error: 'Type the longitude in degrees, such as -1.9.' }).min(-180, 'Longitude is at least -180.').max(180, 'Longitude is at most 180.'),
+  zone: z.string().refine(validZone, { message: 'This is not a time zone. Example: Europe/London.' }),
+  units: z.enum(['metric', 'us', 'imperial', 'australian']),
+  policy: z.enum(POLICIES),
+  /** The number to call in an emergency where the garden is. */
+  emergencyNumber: z.string().trim().max(20, 'At most 20 characters.').regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
+  /** The grower's own poison centre: asked for, never invented. */
+  poisonCentre: z.string().trim().max(40, 'At most 40 characters.').regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
+  measures: z.array(measureSchema).max(20, 'At most 20 measures.'),
+  setUp: z.boolean(),
+});
+export type Garden = z.infer<typeof gardenSchema>;
+
+export const sprayerSchema = z.strictObject({
+  id: idSchema,
+  revision: revisionSchema,
+  name: nameSchema,
+  /** To the fill line. */
+  capacityMl: z.number({ error: 'Type how much it holds, such as 5.' }).min(100, 'A sprayer holds at least 0.1 l.').max(200_000, 'Over 200 l is not a garden sprayer.'),
+  /** Kept for weed-killer: never used here. */
+  forWeedkiller: z.boolean(),
+});
+export type Sprayer = z.infer<typeof sprayerSchema>;

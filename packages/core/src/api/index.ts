@@ -1,0 +1,7 @@
+export * from './case';
+export * from './common';
+export * from './garden';
+export * from './look';
+export * from './planting';
+export * from './treatment';
+export * from './views';

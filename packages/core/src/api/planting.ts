@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { findHost } from '../catalogue';
+import { daySchema, idSchema, nameSchema, revisionSchema } from './common';
+
+export const STAGES = ['seedling', 'growing', 'flowering', 'fruiting', 'dormant'] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** One kind of plant in one place. */
+export const plantingSchema = z
+  .strictObject({
+    id: idSchema,
+    revision: revisionSchema,
+    name: nameSchema,
+    hostId: z.string().refine((h) => findHost(h) !== undefined, { message: 'Choose a plant from the list.' }),
+    /** Bed, pot, wall: the grower's own word. */
+    place: z.string().trim().max(80, 'At most 80 letters.'),
+    site: z.enum(['outdoors', 'tunnel', 'indoors']),
+    stage: z.enum(STAGES),
+    edible: z.boolean(),
+    /** Plants closer than they are wide. */
+    dense: z.boolean(),
+    areaM2: z.number({ error: 'Type the area in figures.' }).positive('The area must be more than 0.').max(10_000, 'Over 10,000 m² is work for a licensed applicator.'),
+    /** First and last day of the coming picking. */
+    pickFrom: daySchema.nullable(),
+    pickUntil: daySchema.nullable(),
+  })
+  .refine((p) => !p.pickFrom || !p.pickUntil || p.pickFrom <= p.pickUntil, { message: 'The last picking day is before the first.', path: ['pickUntil'] })
+  .refine((p) => p.pickFrom !== null || p.pickUntil === null, { message: 'Give the first picking day too.', path: ['pickFrom'] });
+export type Planting = z.infer<typeof plantingSchema>;

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { hourlyWeatherSchema } from '../weather/hourly';
+import { caseSchema } from './case';
+import { idSchema, instantSchema } from './common';
+import { lookSchema } from './look';
+import { treatmentSchema } from './treatment';
+
+/** The clock that every screen goes by. Fixed in a demonstration; then it can be moved on. */
+export const clockSchema = z.object({ now: instantSchema, fixed: z.boolean() });
+export type Clock = z.infer<typeof clockSchema>;
+
+export const healthSchema = z.object({ status: z.literal('ok'), version: z.string(), now: instantSchema, demo: z.boolean() });
+
+/** Hours served by the weather route. `source` says what they are. */
+export const weatherSchema = z.object({
+  source: z.enum(['stand-in', 'file', 'mixed']),
+  hours: z.array(hourlyWeatherSchema),
+});
+export type Weather = z.infer<typeof weatherSchema>;
+
+/** A clock still running on a planting. */
+export const runningClockSchema = z.object({
+  treatmentId: idSchema, plantingId: idSchema, plantingName: z.string(), place: z.string(), controlName: z.string(),
+  caseId: idSchema.nullable(), from: instantSchema, until: instantSchema,
+});
+export type RunningClock = z.infer<typeof runningClockSchema>;
+
+export const todaySchema = z.object({
+  keepOut: z.array(runningClockSchema),
+  notToEat: z.array(runningClockSchema),
+  openCases: z.array(caseSchema),
+});
+export type Today = z.infer<typeof todaySchema>;
+
+export const caseDetailSchema = z.object({ case: caseSchema, looks: z.array(lookSchema), treatments: z.array(treatmentSchema) });
+export type CaseDetail = z.infer<typeof caseDetailSchema>;
+
+/** The grower has checked a specimen sheet's figures against the label in the hand. */
+export const confirmationSchema = z.strictObject({ sheetId: z.string().min(1).max(64), version: z.number().int().min(1), confirmedAt: instantSchema });
+export type Confirmation = z.infer<typeof confirmationSchema>;
+
+export const treatmentPageSchema = z.object({ treatments: z.array(treatmentSchema), next: z.string().nullable() });
+export type TreatmentPage = z.infer<typeof treatmentPageSchema>;

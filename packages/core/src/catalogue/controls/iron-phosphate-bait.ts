@@ -1,0 +1,21 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const ironPhosphateBait: Control = {
+  id: 'iron-phosphate-bait',
+  name: 'Iron phosphate bait',
+  act: 'Scatter the bait',
+  rung: 4,
+  hazard: { people: 1, bees: 0, water: 0, helpers: 0, persistence: 1 },
+  organic: true,
+  sheet: 'iron-phosphate',
+  needs: { minTempC: 5, rainFreeHours: 3 },
+  how: [
+    'Scatter thinly on moist soil toward evening, never in heaps.',
+    'Close the pack and keep it from pets.',
+  ],
+  works: { text: 'They stop feeding and go to ground within days.', prov: CP },
+  cautions: [
+    { text: 'Thinly: a few pellets a hand apart.', prov: CP },
+  ],
+};

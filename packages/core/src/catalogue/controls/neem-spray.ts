@@ -1,0 +1,24 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const neemSpray: Control = {
+  id: 'neem-spray',
+  name: 'Neem oil spray',
+  act: 'Mix the neem',
+  rung: 4,
+  hazard: { people: 1, bees: 2, water: 2, helpers: 1, persistence: 1 },
+  organic: true,
+  sheet: 'neem-oil',
+  needs: { maxSunWm2: 120, maxTempC: 30, minTempC: 8, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower', daylight: true },
+  how: [
+    'Stand the bottle in warm water for 5 minutes: it is solid when cool.',
+    'Soap in first, then oil; shake until frothy, and keep shaking.',
+    'Evening, lamps off indoors.',
+    'Weekly for the first month, then every two weeks.',
+  ],
+  works: { text: 'Smothers at once; otherwise acts over weeks on growth and breeding.', prov: CP },
+  cautions: [
+    { text: 'Growers differ on bees: Sleetbrook treats it as unsafe for bees while wet.', prov: CP },
+    { text: 'Never neat. Not on air plants.', prov: CP },
+  ],
+};

@@ -1,0 +1,24 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const organophosphateSpray: Control = {
+  id: 'organophosphate-spray',
+  name: 'Organophosphate spray',
+  act: 'Mix the malathion',
+  rung: 6,
+  hazard: { people: 3, bees: 4, water: 4, helpers: 4, persistence: 2 },
+  organic: false,
+  sheet: 'malathion-50-ec',
+  needs: { maxTempC: 29, maxSunWm2: 200, maxWindMs: 4, rainFreeHours: 24, leaf: 'dry', bees: 'always', daylight: true },
+  how: [
+    'Calm air, no rain for 24 hours.',
+    'Gloves, goggles and cover.',
+    'Children and pets away until dry.',
+  ],
+  works: { text: 'Broad contact and stomach kill.', prov: CP },
+  cautions: [
+    { text: 'Very toxic to bees: never on plants in flower.', prov: CP },
+    { text: 'Kills helpers; mites often get worse after it.', prov: CP },
+    { text: 'Check that it is allowed where you are.', prov: CP },
+  ],
+};

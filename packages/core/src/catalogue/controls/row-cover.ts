@@ -1,0 +1,25 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const rowCover: Control = {
+  id: 'row-cover',
+  name: 'Fine mesh cover',
+  act: 'Put the cover on',
+  rung: 2,
+  hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
+  organic: true,
+  needs: {  },
+  how: [
+    'Look under every leaf: nothing may be shut in.',
+    'Lay light mesh over hoops, loose, with air under it.',
+    'Bury every edge: pins alone let crawlers under.',
+    'Take it off at first flowers on crops that need insects.',
+  ],
+  works: { text: 'What cannot land cannot lay.', prov: CP },
+  cautions: [
+    { text: 'Keep an air gap in heat.', prov: CP },
+  ],
+  notOn: [
+    { group: 'ornamental', why: 'A cover hides what you grow it for.' },
+  ],
+};

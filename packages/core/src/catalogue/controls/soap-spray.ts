@@ -1,0 +1,25 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const soapSpray: Control = {
+  id: 'soap-spray',
+  name: 'Soap spray',
+  act: 'Mix the soap',
+  rung: 4,
+  hazard: { people: 1, bees: 1, water: 2, helpers: 2, persistence: 0 },
+  organic: true,
+  sheet: 'potassium-soap',
+  needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 1, bees: 'in-flower', daylight: true },
+  how: [
+    'Evening, or a fully overcast day.',
+    'Both sides of every leaf, until it drips.',
+    'Two or three evenings running, then look again.',
+    'Dead ones stay on: wash them off.',
+  ],
+  works: { text: 'Works only wet and on contact.', prov: CP },
+  cautions: [
+    { text: 'Scorches in sun.', prov: CP },
+    { text: 'Washes into ponds and kills fish.', prov: CP },
+    { text: 'Wets helpers too: set larvae aside first.', prov: CP },
+  ],
+};

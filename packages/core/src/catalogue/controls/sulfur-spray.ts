@@ -1,0 +1,23 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const sulfurSpray: Control = {
+  id: 'sulfur-spray',
+  name: 'Wettable sulfur',
+  act: 'Mix the sulfur',
+  rung: 4,
+  hazard: { people: 2, bees: 0, water: 1, helpers: 2, persistence: 1 },
+  organic: true,
+  sheet: 'wettable-sulfur',
+  needs: { maxTempC: 30, maxSunWm2: 500, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', daylight: true },
+  how: [
+    'Make a slurry with a little water first.',
+    'A drop of soap helps it spread. Keep shaking.',
+    'Cover new leaves before the wet spell.',
+  ],
+  works: { text: 'Guards against spores; better before than after.', prov: CP },
+  cautions: [
+    { text: 'Never within 14 days of any oil, either way.', prov: CP },
+    { text: 'Kills predatory mites. Leaves a white film.', prov: CP },
+  ],
+};

@@ -1,0 +1,51 @@
+import { CONTROLS, type Control } from '../catalogue';
+import { judge } from './judge';
+import type { Situation, Verdict } from './types';
+
+/**
+ * How harmful a control is beside others on its rung: harm to people, bees, water life, helpers and
+ * how long it stays, people counting double, with the label's signal word behind.
+ * Order: integrated pest management, common practice; weights from memory.
+ */
+export function hazardScore(control: Control): number {
+  const h = control.hazard;
+  return 2 * h.people + h.bees + h.water + h.helpers + h.persistence;
+}
+
+/**
+ * Verdicts on every control of the trouble, least toxic first: rung, then hazard, then what does more.
+ */
+export function ladder(s: Situation): Verdict[] {
+  const ids = new Set(s.trouble.controls.map((c) => c.control));
+  return CONTROLS.filter((c) => ids.has(c.id))
+    .map((c) => judge(c, s))
+    .sort((a, b) => a.control.rung - b.control.rung || hazardScore(a.control) - hazardScore(b.control) || b.effect - a.effect);
+}
+
+/** Expected to stop at least this share: enough to try before climbing (from memory). */
+const WORTH_TRYING = 0.4;
+
+export interface Advice {
+  readonly verdict: Verdict;
+  readonly why: string;
+}
+
+/**
+ * The lowest rung that may be used now and is expected to do.
+ * @param share share affected at the last count, or null when none was made
+ * @param fromRung where a looped case starts climbing
+ */
+export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, fromRung = 0): Advice | null {
+  const leave = verdicts.find((v) => v.control.rung === 0);
+  if (fromRung === 0 && leave && share !== null && share < s.trouble.threshold.share) {
+    return { verdict: leave, why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(s.trouble.threshold.share * 100)} at which acting is worth it.` };
+  }
+  const able = verdicts.filter((v) => v.status !== 'never' && v.control.rung > 0 && v.control.rung >= fromRung && v.effect >= WORTH_TRYING);
+  const best = able.find((v) => v.status === 'usable') ?? able.find((v) => v.opens?.kind === 'at');
+  return best ? { verdict: best, why: best.effectWhy } : null;
+}
+
+/** Usable controls on a lower rung that are expected to do: taking a higher one asks for a reason. */
+export function gentlerThan(chosen: Verdict, verdicts: readonly Verdict[]): Verdict[] {
+  return verdicts.filter((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung && v.status === 'usable' && v.effect >= WORTH_TRYING);
+}

@@ -1,0 +1,81 @@
+import { findSign, FRIENDS, TROUBLES, type Friend, type Trouble } from '../catalogue';
+import { explain, type Evidence } from './evidence';
+import { PRIOR_OTHER, SEEN_IF, SEEN_IF_OTHER, SEEN_IF_UNLISTED } from './likelihood';
+import { priorOf, type KeyContext } from './prior';
+
+/** One sign looked for, and whether it was there. What was not looked for is left out, never guessed. */
+export interface Answer {
+  readonly signId: string;
+  readonly seen: boolean;
+}
+
+export interface Suspect {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'trouble' | 'helper' | 'look-alike' | 'other';
+  /** 0..1; all suspects together make 1. */
+  readonly probability: number;
+  /** Strongest first. */
+  readonly evidence: readonly Evidence[];
+}
+
+export type Entry = Trouble | Friend;
+
+/** A suspect inside the computation: null stands for "something else". */
+export interface Weighed {
+  readonly entry: Entry | null;
+  readonly p: number;
+}
+
+/** Chance of the sign being seen if this is what it is. */
+export function seenIf(entry: Entry | null, signId: string): number {
+  if (!entry) return SEEN_IF_OTHER;
+  const typicality = entry.signs[signId];
+  return typicality ? SEEN_IF[typicality] : SEEN_IF_UNLISTED;
+}
+
+/**
+ * Posterior over everything that lives on this host, by Bayes' rule with signs taken as independent
+ * given the cause. Unknown sign ids are ignored.
+ */
+export function weigh(context: KeyContext, answers: readonly Answer[]): Weighed[] {
+  const known = answers.filter((a) => findSign(a.signId));
+  const entries: Entry[] = [...TROUBLES, ...FRIENDS].filter((e) => priorOf(e, context) > 0);
+  const priorSum = entries.reduce((sum, e) => sum + priorOf(e, context), 0);
+  const raw: Weighed[] = entries.map((entry) => ({
+    entry,
+    p: (1 - PRIOR_OTHER) * (priorOf(entry, context) / priorSum) * likelihood(entry, known),
+  }));
+  raw.push({ entry: null, p: (entries.length === 0 ? 1 : PRIOR_OTHER) * likelihood(null, known) });
+  const total = raw.reduce((sum, r) => sum + r.p, 0);
+  return raw.map((r) => ({ entry: r.entry, p: r.p / total })).sort((a, b) => b.p - a.p);
+}
+
+function likelihood(entry: Entry | null, answers: readonly Answer[]): number {
+  return answers.reduce((l, a) => {
+    const seen = seenIf(entry, a.signId);
+    return l * (a.seen ? seen : 1 - seen);
+  }, 1);
+}
+
+/**
+ * Suspects for what was seen on a plant, likeliest first, each with the evidence for and against.
+ * @param context host, month and recent weather
+ * @param answers signs looked for
+ * @example rankSuspects({ host: broadBean, month: 5, recent: [] }, [{ signId: 'ants', seen: true }])[0].name
+ */
+export function rankSuspects(context: KeyContext, answers: readonly Answer[]): Suspect[] {
+  const weighed = weigh(context, answers);
+  return weighed.map((w) => ({
+    id: w.entry?.id ?? 'something-else',
+    name: w.entry?.name ?? 'Something else',
+    kind: kindOf(w.entry),
+    probability: w.p,
+    evidence: explain(w, weighed, answers),
+  }));
+}
+
+function kindOf(entry: Entry | null): Suspect['kind'] {
+  if (!entry) return 'other';
+  return entry.kind === 'helper' || entry.kind === 'look-alike' ? entry.kind : 'trouble';
+}

@@ -1,0 +1,28 @@
+import type { HourlyWeather } from '../weather';
+import type { WeatherWord } from './prior';
+
+/**
+ * The weather of the last two weeks in the words the entries use.
+ * Bounds (from memory): under 10 mm of rain is dry, over 40 mm wet; mean under 11 °C cool, over 15 °C warm.
+ * @param hours the last 14 days, any order; fewer hours are scaled up
+ */
+export function recentWords(hours: readonly HourlyWeather[]): WeatherWord[] {
+  if (hours.length === 0) return [];
+  const rain = hours.reduce((s, h) => s + h.rainMm, 0) * (336 / hours.length);
+  const mean = hours.reduce((s, h) => s + h.temperatureC, 0) / hours.length;
+  const words: WeatherWord[] = [];
+  if (rain < 10) words.push('dry');
+  if (rain > 40) words.push('wet');
+  if (mean < 11) words.push('cool');
+  if (mean > 15) words.push('warm');
+  return words;
+}
+
+/**
+ * The month as the northern hemisphere counts its seasons.
+ * @param month 1 … 12 @param latitude degrees, south negative
+ * @example seasonalMonth(11, -35) // 5
+ */
+export function seasonalMonth(month: number, latitude: number): number {
+  return latitude >= 0 ? month : ((month + 5) % 12) + 1;
+}

@@ -1,0 +1,35 @@
+import type { Host } from '../catalogue';
+import { done, refused, sayProvenance, type Outcome } from '../measure';
+import type { LabelLine, LabelSheet, Rate } from './schema';
+
+/**
+ * The line of a label that covers this host and pest. What the label does not carry is refused.
+ * @returns refused `crop-forbidden`, `crop-not-on-label` or `pest-not-on-label`
+ * @example lineFor(malathion, broadBean, 'slugs') // refused: pest-not-on-label
+ */
+export function lineFor(sheet: LabelSheet, host: Host, troubleId: string): Outcome<LabelLine> {
+  const barred = sheet.forbidden.find((f) => host.crops.includes(f.crop));
+  if (barred) return refused('crop-forbidden', barred.why);
+  const onCrop = sheet.lines.filter((l) => l.crops.some((c) => host.crops.includes(c)));
+  if (onCrop.length === 0) {
+    return refused('crop-not-on-label', `${host.name} are not on this label: do not use it there.`);
+  }
+  const line = onCrop.find((l) => l.pests.includes(troubleId));
+  return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${host.name.toLowerCase()}: do not use it for that.`);
+}
+
+/** @example sayRate(line.rate) // '10 to 20 ml per litre' */
+export function sayRate(rate: Rate): string {
+  const per = rate.form === 'per-litre' ? 'per litre' : 'per m²';
+  const span = rate.min === rate.max ? `${rate.max}` : `${rate.min} to ${rate.max}`;
+  return `${span} ${rate.unit} ${per}`;
+}
+
+/**
+ * The label's line as the sheet prints it, for quoting in a refusal or an answer.
+ */
+export function quoteLine(sheet: LabelSheet, line: LabelLine): string {
+  const wait = line.phiDays === null ? 'not on food' : `picking wait ${line.phiDays} ${line.phiDays === 1 ? 'day' : 'days'}`;
+  const most = line.maxPerSeason === null ? '' : `, at most ${line.maxPerSeason} a season`;
+  return `${sheet.name}: ${line.crops.join(', ')}: ${sayRate(line.rate)}, ${wait}, ${line.intervalDays} days between${most} (${sayProvenance(line.prov)})`;
+}

@@ -1,0 +1,63 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const pyrethrins: LabelSheet = {
+  id: 'pyrethrins',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Pyrethrins 1.4 EC',
+  class: 'conventional',
+  actives: [
+    { name: 'Pyrethrins', percent: 1.4, moa: '3A' },
+  ],
+  formulation: 'EC',
+  state: 'liquid',
+  signalWord: 'caution',
+  organicListed: true,
+  outdoors: true,
+  indoors: true,
+  lines: [
+    {
+      id: 'food',
+      crops: ['beans', 'brassicas', 'tomato', 'lettuce', 'apple', 'pear', 'gooseberry', 'raspberry'],
+      pests: ['black-bean-aphid', 'gooseberry-sawfly', 'cabbage-white'],
+      rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
+      waterMlPerM2: 200,
+      coverage: 'wetted',
+      phiDays: 1,
+      intervalDays: 3,
+      maxPerSeason: 10,
+      prov: MEM,
+    },
+    {
+      id: 'ornamental',
+      crops: ['ornamentals', 'house-plants'],
+      pests: ['black-bean-aphid', 'cabbage-white'],
+      rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
+      waterMlPerM2: 200,
+      coverage: 'wetted',
+      phiDays: null,
+      intervalDays: 3,
+      maxPerSeason: 10,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'hours', hours: 12 },
+  bees: 'wet',
+  fish: true,
+  protection: ['gloves', 'goggles', 'sleeves'],
+  maxTempC: 32,
+  rainfastHours: 6,
+  groups: ['broad-insecticide'],
+  gaps: [],
+  mixLifeHours: 12,
+  into: 'shake-in',
+  cautions: [
+    { text: 'Kills bees and helpers it wets.', prov: CP },
+    { text: 'Very poisonous to fish.', prov: CP },
+  ],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};

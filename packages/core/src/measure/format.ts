@@ -1,0 +1,68 @@
+import type { Grams, Instant, Millilitres } from './brand';
+import { DateTime } from 'luxon';
+
+/**
+ * A number with at most `places` decimals and no trailing zeros.
+ * @example trim(15.0) // '15'
+ */
+export function trim(n: number, places = 2): string {
+  const s = n.toFixed(places);
+  return s.includes('.') ? s.replace(/\.?0+$/, '') : s;
+}
+
+/** Decimals that keep three significant figures at bench sizes. */
+const places = (n: number) => (Math.abs(n) >= 100 ? 0 : Math.abs(n) >= 10 ? 1 : 2);
+
+/** @example sayVolume(millilitres(5000)) // '5 l' */
+export function sayVolume(v: Millilitres): string {
+  return v >= 1000 ? `${trim(v / 1000)} l` : `${trim(v, places(v))} ml`;
+}
+
+/** @example sayMass(grams(45.36)) // '45.4 g' */
+export function sayMass(m: Grams): string {
+  return m >= 1000 ? `${trim(m / 1000)} kg` : `${trim(m, places(m))} g`;
+}
+
+/**
+ * A share as a signed percentage in words a person can use.
+ * @example sayError(-0.012) // '1.2 % under'
+ */
+export function sayError(share: number): string {
+  const pct = Math.abs(share) * 100;
+  if (pct < 0.05) return 'exact';
+  return `${trim(pct, 1)} % ${share < 0 ? 'under' : 'over'}`;
+}
+
+/** @example sayTime(at, 'Europe/London') // '20:45' */
+export const sayTime = (at: Instant, zone: string) => DateTime.fromMillis(at, { zone }).toFormat('HH:mm');
+
+/** @example sayDay(at, 'Europe/London') // 'Thu 28 May' */
+export const sayDay = (at: Instant, zone: string) => DateTime.fromMillis(at, { zone, locale: 'en-GB' }).toFormat('ccc d MMM');
+
+/**
+ * A moment as a gardener says it, relative to now.
+ * @example sayWhen(at, now, zone) // 'today 20:45', 'tomorrow 06:00', 'Thu 28 May 18:40'
+ */
+export function sayWhen(at: Instant, now: Instant, zone: string): string {
+  const a = DateTime.fromMillis(at, { zone, locale: 'en-GB' });
+  const days = a.startOf('day').diff(DateTime.fromMillis(now, { zone }).startOf('day'), 'days').days;
+  const time = a.toFormat('HH:mm');
+  if (days === 0) return `today ${time}`;
+  if (days === 1) return `tomorrow ${time}`;
+  return `${a.toFormat('ccc d MMM')} ${time}`;
+}
+
+/**
+ * A length of time in its two largest parts.
+ * @param ms milliseconds; negative counts as none
+ * @example sayDuration(342_000_000) // '3 d 23 h'
+ */
+export function sayDuration(ms: number): string {
+  const minutes = Math.max(0, Math.ceil(ms / 60000));
+  const d = Math.floor(minutes / 1440);
+  const h = Math.floor((minutes % 1440) / 60);
+  const m = minutes % 60;
+  if (d > 0) return h > 0 ? `${d} d ${h} h` : `${d} d`;
+  if (h > 0) return m > 0 ? `${h} h ${m} min` : `${h} h`;
+  return `${m} min`;
+}

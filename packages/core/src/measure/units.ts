@@ -1,0 +1,69 @@
+import { MEM, pub, type Provenance } from './provenance';
+
+export type Dimension = 'volume' | 'mass' | 'length' | 'area';
+
+export interface Unit {
+  readonly id: string;
+  /** As written after a number. */
+  readonly label: string;
+  readonly dimension: Dimension;
+  /** How many ml, g, m or m² one of it is. */
+  readonly si: number;
+  readonly source: Provenance;
+}
+
+const NIST = pub('NIST Handbook 44, Appendix C');
+const WMA = pub('Weights and Measures Act 1985 (UK), Schedule 1');
+const SI = pub('BIPM SI Brochure, 9th edition');
+
+const u = (id: string, label: string, dimension: Dimension, si: number, source: Provenance) =>
+  [id, { id, label, dimension, si, source }] as const;
+
+/** Every unit that Sleetbrook knows, by id. A spoon is level. */
+export const UNITS = Object.fromEntries([
+  u('ml', 'ml', 'volume', 1, SI),
+  u('l', 'l', 'volume', 1000, SI),
+  u('tsp-metric', 'tsp', 'volume', 5, MEM),
+  u('tbsp-metric', 'tbsp', 'volume', 15, MEM),
+  u('tbsp-au', 'tbsp', 'volume', 20, MEM),
+  u('tsp-us', 'tsp', 'volume', 4.92892159375, NIST),
+  u('tbsp-us', 'tbsp', 'volume', 14.78676478125, NIST),
+  u('floz-us', 'fl oz', 'volume', 29.5735295625, NIST),
+  u('gal-us', 'gal', 'volume', 3785.411784, NIST),
+  u('floz-imp', 'fl oz', 'volume', 28.4130625, WMA),
+  u('gal-imp', 'gal', 'volume', 4546.09, WMA),
+  u('g', 'g', 'mass', 1, SI),
+  u('kg', 'kg', 'mass', 1000, SI),
+  u('oz', 'oz', 'mass', 28.349523125, NIST),
+  u('lb', 'lb', 'mass', 453.59237, NIST),
+  u('m', 'm', 'length', 1, SI),
+  u('cm', 'cm', 'length', 0.01, SI),
+  u('in', 'in', 'length', 0.0254, NIST),
+  u('ft', 'ft', 'length', 0.3048, NIST),
+  u('m2', 'm²', 'area', 1, SI),
+  u('ft2', 'sq ft', 'area', 0.09290304, NIST),
+  u('acre', 'acre', 'area', 4046.8564224, NIST),
+  u('ha', 'ha', 'area', 10000, SI),
+]) as Readonly<Record<UnitId, Unit>>;
+
+export type UnitId =
+  | 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au' | 'tsp-us' | 'tbsp-us' | 'floz-us' | 'gal-us'
+  | 'floz-imp' | 'gal-imp' | 'g' | 'kg' | 'oz' | 'lb' | 'm' | 'cm' | 'in' | 'ft' | 'm2' | 'ft2' | 'acre' | 'ha';
+
+type IdsOf = {
+  volume: 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au' | 'tsp-us' | 'tbsp-us' | 'floz-us' | 'gal-us' | 'floz-imp' | 'gal-imp';
+  mass: 'g' | 'kg' | 'oz' | 'lb';
+  length: 'm' | 'cm' | 'in' | 'ft';
+  area: 'm2' | 'ft2' | 'acre' | 'ha';
+};
+
+/**
+ * Converts between two units of one dimension. The type system refuses mixed dimensions.
+ * @param value in `from`
+ * @returns the same amount in `to`
+ * @example convert(1, 'gal-us', 'ml') // 3785.411784
+ * @example convert(20, 'm2', 'ft2')   // 215.278…
+ */
+export function convert<D extends Dimension>(value: number, from: IdsOf[D], to: IdsOf[D]): number {
+  return (value * UNITS[from as UnitId].si) / UNITS[to as UnitId].si;
+}

@@ -1,0 +1,4 @@
+export { correctOvershoot, type Correction } from './overshoot';
+export { planMix } from './plan';
+export { protectionList, stepsFor, type Step } from './steps';
+export type { Load, Measured, MixPlan, MixRequest } from './types';

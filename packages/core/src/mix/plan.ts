@@ -1,0 +1,118 @@
+import { quoteLine, sayRate } from '../label';
+import { done, millilitres, refused, sayProvenance, sayVolume, trim, type Millilitres, type Outcome, type Working } from '../measure';
+import { measureProduct } from './measure-product';
+import type { Load, MixPlan, MixRequest } from './types';
+
+const EPS = 1e-9;
+/** More mix than this is not a home gardener's job. */
+const MOST_WATER_ML = 400_000;
+/** Measuring further off than this is said aloud. */
+const WORTH_SAYING = 0.05;
+
+/**
+ * Exact amounts of product and water for the area, split into sprayer loads, each in what the grower
+ * can measure. Never above the label: the rate asked for, and what the spoons really make, stay at or
+ * below the label maximum.
+ * @returns refused `above-label` or `below-label` with the label's line; `no-sprayer`,
+ *   `weedkiller-sprayer`, `too-much`, or what measuring refuses
+ * @example planMix({ rate: 15, area: 20 m², sprayer: 5 l, … }) // 8 l: 75 ml in 5 l, then 45 ml in 3 l
+ */
+export function planMix(request: MixRequest): Outcome<MixPlan> {
+  const { sheet, line, rate, area, sprayer } = request;
+  const unit = line.rate.unit;
+  if (!(area > 0) || !Number.isFinite(area)) return refused('bad-area', 'The area must be more than 0.', 'area');
+  if (!(rate > 0) || !Number.isFinite(rate)) return refused('bad-rate', 'The rate must be more than 0.', 'rate');
+  if (rate > line.rate.max + EPS) {
+    return refused('above-label', `${trim(rate)} is above the label. ${quoteLine(sheet, line)}.`, 'rate');
+  }
+  if (rate < line.rate.min - EPS) {
+    return refused('below-label', `${trim(rate)} is weaker than the label. ${quoteLine(sheet, line)}.`, 'rate');
+  }
+  const perLitre = line.rate.form === 'per-litre';
+  const labelWater = line.waterMlPerM2 * area;
+  const water = millilitres(request.water ?? labelWater);
+  if (!Number.isFinite(water) || water < 0) return refused('bad-water', 'The water must be more than 0.', 'water');
+  if (water > MOST_WATER_ML) return refused('too-much', `${sayVolume(water)} is work for a licensed applicator.`, 'water');
+  if (perLitre && water === 0) return refused('bad-water', 'The water must be more than 0.', 'water');
+  if (perLitre && water > labelWater * 1.5 + EPS) {
+    return refused('above-label', `${sayVolume(water)} on ${trim(area)} m² puts on more than the label’s ${trim(line.waterMlPerM2 / 1000, 2)} l a m² can carry. At most ${sayVolume(millilitres(labelWater * 1.5))}.`, 'water');
+  }
+  if (water > 0 && !sprayer) return refused('no-sprayer', 'Choose a sprayer. Add one in the Shed.', 'sprayer');
+  if (sprayer && !(sprayer.capacity > 0)) return refused('bad-sprayer', 'The sprayer must hold more than 0 l.', 'sprayer');
+
+  const total = perLitre ? (rate * water) / 1000 : rate * area;
+  const loads: Load[] = [];
+  for (const [i, share] of split(water, sprayer?.capacity ?? null).entries()) {
+    const part = share.part;
+    const product = total * part;
+    const ceiling = perLitre ? (line.rate.max * share.water) / 1000 : line.rate.max * area * part;
+    const measured = measureProduct(product, ceiling, sheet, unit, request.kit);
+    if (!measured.ok) return measured;
+    const made = measured.value.made;
+    loads.push({
+      number: i + 1,
+      water: share.water,
+      product,
+      measured: measured.value.measured,
+      rateMade: perLitre ? (made / share.water) * 1000 : made / (area * part),
+      full: share.full,
+    });
+  }
+  const plan: MixPlan = {
+    sheet, line, unit, rate, area, water, product: total, loads,
+    warnings: warningsFor(loads, line.rate.min, unit, perLitre),
+    working: workingFor(request, water, total),
+  };
+  return done(plan);
+}
+
+/** Full tanks, then a part tank; without water, one go. Part loads differ from full ones by more than a drop. */
+function split(water: Millilitres, capacity: Millilitres | null): { water: Millilitres; part: number; full: boolean }[] {
+  if (water === 0 || capacity === null) return [{ water, part: 1, full: false }];
+  const full = Math.floor(water / capacity + EPS);
+  const rest = water - full * capacity;
+  const out = Array.from({ length: full }, () => ({ water: capacity, part: capacity / water, full: true }));
+  if (rest > 1) out.push({ water: millilitres(rest), part: rest / water, full: false });
+  return out;
+}
+
+function warningsFor(loads: readonly Load[], min: number, unit: string, perLitre: boolean): string[] {
+  const out = new Set<string>();
+  for (const load of loads) {
+    const error = load.measured.by === 'scale' ? load.measured.error : load.measured.out.error;
+    if (Math.abs(error) > WORTH_SAYING) {
+      out.add(`Load ${load.number}: your measures come to ${trim(Math.abs(error) * 100, 0)} % ${error < 0 ? 'under' : 'over'}. A smaller spoon or a syringe would be nearer.`);
+    }
+    if (load.rateMade < min - EPS) {
+      out.add(`Load ${load.number} comes out at ${trim(load.rateMade, 1)} ${unit} per ${perLitre ? 'litre' : 'm²'}, weaker than the label’s ${trim(min)}.`);
+    }
+  }
+  return [...out];
+}
+
+function workingFor(r: MixRequest, water: Millilitres, total: number): Working[] {
+  const { line, sheet, area, rate } = r;
+  const unit = line.rate.unit;
+  const out: Working[] = [];
+  if (water > 0) {
+    out.push({
+      title: 'Water',
+      result: sayVolume(water),
+      inputs: [{ name: 'Area', value: `${trim(area)} m²` }, { name: 'Label’s water', value: `${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage}` }],
+      formula: r.water === null ? 'area × water a square metre' : 'as you asked',
+      source: { mark: 'MEM' },
+    });
+  }
+  out.push({
+    title: sheet.name,
+    result: `${trim(total, 2)} ${unit}`,
+    inputs: [
+      { name: 'Rate', value: `${trim(rate)} ${unit} ${line.rate.form === 'per-litre' ? 'per litre' : 'per m²'}` },
+      line.rate.form === 'per-litre' ? { name: 'Water', value: sayVolume(water) } : { name: 'Area', value: `${trim(area)} m²` },
+      { name: 'Label', value: `${sayRate(line.rate)} (${sayProvenance(line.prov)})` },
+    ],
+    formula: line.rate.form === 'per-litre' ? 'rate × litres of water' : 'rate × area',
+    source: line.prov,
+  });
+  return out;
+}

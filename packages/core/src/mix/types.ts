@@ -1,0 +1,45 @@
+import type { LabelLine, LabelSheet } from '../label';
+import type { Grams, Measure, MeasuredOut, Millilitres, SquareMetres, Working } from '../measure';
+
+/** How an amount of product is got: spoons and jugs, or a scale reading. */
+export type Measured =
+  | { readonly by: 'volume'; readonly out: MeasuredOut; /** Dry product measured by spoon: its level bulk density. */ readonly density: { gPerMl: number; spread: number } | null }
+  | { readonly by: 'scale'; readonly reading: Grams; readonly scale: Measure; readonly error: number };
+
+/** One fill of the sprayer (or one scattering, without water). */
+export interface Load {
+  readonly number: number;
+  readonly water: Millilitres;
+  /** Exact amount of product in the sheet's unit. */
+  readonly product: number;
+  readonly measured: Measured;
+  /** The rate that what was measured really makes. */
+  readonly rateMade: number;
+  readonly full: boolean;
+}
+
+export interface MixPlan {
+  readonly sheet: LabelSheet;
+  readonly line: LabelLine;
+  readonly unit: 'ml' | 'g';
+  readonly rate: number;
+  readonly area: SquareMetres;
+  readonly water: Millilitres;
+  readonly product: number;
+  readonly loads: readonly Load[];
+  readonly warnings: readonly string[];
+  readonly working: readonly Working[];
+}
+
+export interface MixRequest {
+  readonly sheet: LabelSheet;
+  readonly line: LabelLine;
+  /** In the line's own rate form. */
+  readonly rate: number;
+  readonly area: SquareMetres;
+  /** Mix to make, when the grower wants another amount than the label's water for the area. */
+  readonly water: Millilitres | null;
+  readonly sprayer: { readonly name: string; readonly capacity: Millilitres } | null;
+  readonly kit: readonly Measure[];
+}
+

@@ -1,0 +1,1 @@
+export { abbott, hendersonTilton, reduction, type Effect } from './efficacy';

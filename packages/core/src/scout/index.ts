@@ -1,0 +1,1 @@
+export { wilson, type Share } from './wilson';

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+
+/**
+ * One hour of weather. The plain shape that a real station could serve instead of the stand-in.
+ * `at` is the start of the hour in UTC.
+ */
+export const hourlyWeatherSchema = z.strictObject({
+  at: z.iso.datetime(),
+  temperatureC: z.number().min(-60).max(60),
+  humidityPct: z.number().min(0).max(100),
+  windMs: z.number().min(0).max(90),
+  rainMm: z.number().min(0).max(300),
+  /** Share of the sky covered, 0..1. */
+  cloud: z.number().min(0).max(1),
+});
+export type HourlyWeather = z.infer<typeof hourlyWeatherSchema>;

@@ -1,0 +1,84 @@
+import { existsSync } from 'node:fs';
+import { extname, join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import { caseRoutes } from './cases/routes';
+import type { Context } from './context';
+import { clockRoutes } from './demo/routes';
+import { gardenRoutes } from './garden/routes';
+import { requirePasscode } from './http/passcode';
+import { HttpProblem, problemHandler } from './http/problem';
+import { lookRoutes } from './looks/routes';
+import { openApiDocument } from './openapi';
+import { plantingRoutes } from './plantings/routes';
+import { sheetRoutes } from './sheets/routes';
+import { sprayerRoutes } from './sprayers/routes';
+import { todayRoutes } from './today/routes';
+import { treatmentRoutes } from './treatments/routes';
+import { weatherRoutes } from './weather/routes';
+
+export interface AppOptions {
+  /** Folder of the exported app; without it only the API is served. */
+  readonly webDir?: string;
+  readonly passcode?: string;
+  /** Requests a minute from one address. */
+  readonly requestsPerMinute?: number;
+}
+
+export const VERSION = '0.1.0';
+
+/** The whole HTTP application, not yet listening. */
+export function createApp(context: Context, options: AppOptions = {}): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+        // react-native-web writes its styles into the page
+        styleSrc: ["'self'", "'unsafe-inline'"],
+      },
+    },
+    // served over plain HTTP on the loopback: a browser must not be told to insist on HTTPS
+    strictTransportSecurity: false,
+  }));
+  if (options.passcode) app.use(requirePasscode(options.passcode));
+  app.use(compression());
+  app.use('/api/v1', api(context, options.requestsPerMinute ?? 3000));
+  if (options.webDir && existsSync(join(options.webDir, 'index.html'))) serveWeb(app, options.webDir);
+  app.use(problemHandler(context.log));
+  return app;
+}
+
+function api(context: Context, requestsPerMinute: number) {
+  const router = express.Router();
+  router.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  router.use(rateLimit({ windowMs: 60_000, limit: requestsPerMinute, standardHeaders: true, legacyHeaders: false, handler: (_req, _res, next) => next(new HttpProblem(429, 'Too many requests', 'Wait a minute, then try again.')) }));
+  router.use(express.json({ limit: '256kb' }));
+  router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
+  router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
+  for (const routes of [clockRoutes, gardenRoutes, plantingRoutes, sprayerRoutes, lookRoutes, caseRoutes, treatmentRoutes, sheetRoutes, weatherRoutes, todayRoutes]) {
+    router.use(routes(context));
+  }
+  router.use((_req, _res, next) => next(new HttpProblem(404, 'Not found', 'There is no such address in the API.')));
+  return router;
+}
+
+/** Hashed files for ever, pages always asked for again; a path without an ending is a page of the app. */
+function serveWeb(app: Express, dir: string): void {
+  app.use(express.static(dir, {
+    index: false,
+    setHeaders: (res, path) => void res.set('Cache-Control', /\/_expo\/|\/assets\//.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+  }));
+  app.get('/{*path}', (req, res, next) => {
+    if (extname(req.path)) return next(new HttpProblem(404, 'Not found'));
+    res.set('Cache-Control', 'no-cache').sendFile(join(dir, 'index.html'));
+  });
+}

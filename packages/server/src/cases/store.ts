@@ -1,0 +1,56 @@
+import type { Case, Lap } from '@sleetbrook/core/api';
+import type { Db } from '../db/open';
+
+interface CaseRow {
+  id: string; revision: number; planting_id: string; trouble_id: string; confidence: number; look_id: string; opened_at: string; status: Case['status']; closed_at: string | null;
+}
+interface LapRow {
+  case_id: string; control_id: string | null; why_higher: string; decided_at: string | null; mixed_at: string | null; planned_for: string | null;
+  treatment_id: string | null; look_again_on: string | null; after_look_id: string | null; effect_percent: number | null;
+}
+
+const lapFrom = (r: LapRow): Lap => ({
+  controlId: r.control_id, whyHigher: r.why_higher, decidedAt: r.decided_at, mixedAt: r.mixed_at, plannedFor: r.planned_for,
+  treatmentId: r.treatment_id, lookAgainOn: r.look_again_on, afterLookId: r.after_look_id, effectPercent: r.effect_percent,
+});
+
+/** Cases with their laps. Listing reads both tables once, not once a case. */
+export function caseStore(db: Db) {
+  const one = db.prepare<[string], CaseRow>('SELECT * FROM trouble_case WHERE id = ?');
+  const laps = db.prepare<[string], LapRow>('SELECT * FROM lap WHERE case_id = ? ORDER BY number');
+  const byStatus = db.prepare<[string, number], CaseRow>('SELECT * FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?');
+  const lapsByStatus = db.prepare<[string, number], LapRow>(`
+    SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
+  const upsert = db.prepare(`
+    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, opened_at, status, closed_at)
+    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @openedAt, @status, @closedAt)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, trouble_id = excluded.trouble_id, confidence = excluded.confidence,
+      status = excluded.status, closed_at = excluded.closed_at`);
+  const dropLaps = db.prepare('DELETE FROM lap WHERE case_id = ?');
+  const addLap = db.prepare(`
+    INSERT INTO lap (case_id, number, control_id, why_higher, decided_at, mixed_at, planned_for, treatment_id, look_again_on, after_look_id, effect_percent)
+    VALUES (@caseId, @number, @controlId, @whyHigher, @decidedAt, @mixedAt, @plannedFor, @treatmentId, @lookAgainOn, @afterLookId, @effectPercent)`);
+
+  const toCase = (r: CaseRow, ls: readonly LapRow[]): Case => ({
+    id: r.id, revision: r.revision, plantingId: r.planting_id, troubleId: r.trouble_id, confidence: r.confidence, lookId: r.look_id,
+    openedAt: r.opened_at, status: r.status, closedAt: r.closed_at, laps: ls.map(lapFrom),
+  });
+  return {
+    find: (id: string): Case | undefined => {
+      const row = one.get(id);
+      return row && toCase(row, laps.all(id));
+    },
+    list: (status: Case['status'], limit: number): Case[] => {
+      const grouped = new Map<string, LapRow[]>();
+      for (const l of lapsByStatus.all(status, limit)) grouped.set(l.case_id, [...(grouped.get(l.case_id) ?? []), l]);
+      return byStatus.all(status, limit).map((r) => toCase(r, grouped.get(r.id) ?? []));
+    },
+    /** Call inside a transaction. */
+    save: (c: Case) => {
+      const { laps: list, ...row } = c;
+      upsert.run(row);
+      dropLaps.run(c.id);
+      list.forEach((lap, number) => addLap.run({ ...lap, caseId: c.id, number }));
+    },
+  };
+}

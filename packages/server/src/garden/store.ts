@@ -1,0 +1,34 @@
+import type { Garden } from '@sleetbrook/core/api';
+import { STARTER_KITS } from '@sleetbrook/core/measure';
+import type { Db } from '../db/open';
+
+interface Row {
+  revision: number; name: string; town: string; latitude: number; longitude: number; zone: string; units: Garden['units']; policy: Garden['policy'];
+  emergency_number: string; poison_centre: string; measures: string; set_up: number;
+}
+
+/** What an empty database answers until the set-up is done. */
+export const UNSET_GARDEN: Garden = {
+  revision: 0, name: 'My garden', town: '', latitude: 51.5, longitude: 0, zone: 'Europe/London', units: 'metric', policy: 'any-labelled',
+  emergencyNumber: '', poisonCentre: '', measures: [...STARTER_KITS.metric], setUp: false,
+};
+
+export function gardenStore(db: Db) {
+  const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');
+  const upsert = db.prepare(`
+    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, units, policy, emergency_number, poison_centre, measures, set_up)
+    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @units, @policy, @emergencyNumber, @poisonCentre, @measures, @setUp)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, town = excluded.town, latitude = excluded.latitude,
+      longitude = excluded.longitude, zone = excluded.zone, units = excluded.units, policy = excluded.policy,
+      emergency_number = excluded.emergency_number, poison_centre = excluded.poison_centre, measures = excluded.measures, set_up = excluded.set_up`);
+  return {
+    stored: (): Garden | undefined => {
+      const r = select.get();
+      return r && {
+        revision: r.revision, name: r.name, town: r.town, latitude: r.latitude, longitude: r.longitude, zone: r.zone, units: r.units, policy: r.policy,
+        emergencyNumber: r.emergency_number, poisonCentre: r.poison_centre, measures: JSON.parse(r.measures) as Garden['measures'], setUp: r.set_up === 1,
+      };
+    },
+    save: (g: Garden) => upsert.run({ ...g, measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
+  };
+}

@@ -1,0 +1,36 @@
+import type { Planting } from '@sleetbrook/core/api';
+import type { Db } from '../db/open';
+
+interface Row {
+  id: string; revision: number; name: string; host_id: string; place: string; site: Planting['site']; stage: Planting['stage'];
+  edible: number; dense: number; area_m2: number; pick_from: string | null; pick_until: string | null; deleted_at: string | null;
+}
+
+const fromRow = (r: Row): Planting => ({
+  id: r.id, revision: r.revision, name: r.name, hostId: r.host_id, place: r.place, site: r.site, stage: r.stage,
+  edible: r.edible === 1, dense: r.dense === 1, areaM2: r.area_m2, pickFrom: r.pick_from, pickUntil: r.pick_until,
+});
+
+export function plantingStore(db: Db) {
+  const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
+  const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
+  const upsert = db.prepare(`
+    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, pick_from, pick_until)
+    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @pickFrom, @pickUntil)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, host_id = excluded.host_id, place = excluded.place,
+      site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2,
+      pick_from = excluded.pick_from, pick_until = excluded.pick_until`);
+  const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
+  const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
+  return {
+    list: (): Planting[] => all.all().map(fromRow),
+    /** Deleted ones too: records go on referring to them. */
+    find: (id: string): (Planting & { deleted: boolean }) | undefined => {
+      const row = one.get(id);
+      return row && { ...fromRow(row), deleted: row.deleted_at !== null };
+    },
+    save: (p: Planting) => upsert.run({ ...p, edible: p.edible ? 1 : 0, dense: p.dense ? 1 : 0 }),
+    remove: (id: string, at: Date) => remove.run(at.toISOString(), id),
+    restore: (id: string) => restore.run(id),
+  };
+}

@@ -1,0 +1,83 @@
+import { isDeepStrictEqual } from 'node:util';
+import { Router } from 'express';
+import { treatmentRequestSchema, type Case, type Treatment, type TreatmentPage, type TreatmentRequest } from '@sleetbrook/core/api';
+import { findTrouble } from '@sleetbrook/core/catalogue';
+import { instant } from '@sleetbrook/core/measure';
+import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { caseStore } from '../cases/store';
+import type { Context } from '../context';
+import { gardenStore, UNSET_GARDEN } from '../garden/store';
+import { conflict, invalid, notFound, parse } from '../http/problem';
+import { plantingStore } from '../plantings/store';
+import { confirmationStore } from '../sheets/store';
+import { weatherSource } from '../weather/source';
+import { recordOf } from './record';
+import { treatmentStore } from './store';
+
+const PAGE = 50;
+const NEWEST = { at: '9999', id: '' };
+
+export function treatmentRoutes(context: Context): Router {
+  const { db, clock } = context;
+  const treatments = treatmentStore(db);
+  const plantings = plantingStore(db);
+  const cases = caseStore(db);
+  const gardens = gardenStore(db);
+  const confirmations = confirmationStore(db);
+  const weather = weatherSource(context);
+
+  /** The case moves on in the same transaction: a kill in between can not part them. */
+  const advance = (found: Case, t: Treatment, zone: string) => {
+    const lap = found.laps.at(-1);
+    const trouble = findTrouble(found.troubleId);
+    if (!lap || !trouble) return;
+    const done = { ...lap, treatmentId: t.id, lookAgainOn: addDays(dayOf(instant(Date.parse(t.finishedAt)), zone), trouble.lookAgainDays) };
+    cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), done] });
+  };
+
+  const save = db.transaction((id: string, body: unknown): Treatment => {
+    const sent = parse(treatmentRequestSchema, body);
+    if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
+    const stored = treatments.find(id);
+    if (stored) {
+      if (isDeepStrictEqual(requestPart(stored, sent), sent)) return stored;
+      throw conflict('treatment');
+    }
+    const planting = plantings.find(sent.plantingId);
+    if (!planting) throw invalid('plantingId', 'There is no such planting.');
+    const found = sent.caseId ? cases.find(sent.caseId) : undefined;
+    if (sent.caseId && found?.plantingId !== sent.plantingId) throw invalid('caseId', 'There is no such case on this planting.');
+    const garden = gardens.stored() ?? UNSET_GARDEN;
+    const record = recordOf(sent, {
+      garden, planting, troubleId: found?.troubleId ?? null, weather: weather.at(new Date(sent.finishedAt), garden), now: clock.now(),
+      confirmed: (sheet) => confirmations.has(sheet.id, sheet.version),
+    });
+    treatments.add(record);
+    if (found) advance(found, record, garden.zone);
+    return record;
+  });
+
+  return Router()
+    .get('/treatments', (req, res) => {
+      const cursor = String(req.query['before'] ?? '');
+      const [at, id] = cursor.split('~');
+      const plantingId = req.query['planting'];
+      if (typeof plantingId === 'string') {
+        const since = new Date(clock.now().getTime() - 400 * 86_400_000).toISOString();
+        return void res.json({ treatments: treatments.ofPlanting(plantingId, since), next: null } satisfies TreatmentPage);
+      }
+      const list = treatments.page(at && id ? { at, id } : NEWEST, PAGE);
+      const last = list.at(-1);
+      res.json({ treatments: list, next: list.length === PAGE && last ? `${last.finishedAt}~${last.id}` : null } satisfies TreatmentPage);
+    })
+    .get('/treatments/:id', (req, res) => {
+      const found = treatments.find(req.params.id);
+      if (!found) throw notFound('treatment');
+      res.json(found);
+    })
+    .put('/treatments/:id', (req, res) => void res.json(save(req.params.id, req.body)));
+}
+
+/** The part of a stored record that the client had sent. */
+const requestPart = (stored: Treatment, like: TreatmentRequest) =>
+  Object.fromEntries(Object.keys(like).map((k) => [k, stored[k as keyof Treatment]]));

@@ -1,0 +1,33 @@
+import type { Treatment } from '@sleetbrook/core/api';
+import type { Db } from '../db/open';
+
+interface Row { document: string }
+const fromRow = (r: Row) => JSON.parse(r.document) as Treatment;
+
+/** Treatments are written once. The whole record is one document; what is searched by stands in columns. */
+export function treatmentStore(db: Db) {
+  const one = db.prepare<[string], Row>('SELECT document FROM treatment WHERE id = ?');
+  const byCase = db.prepare<[string], Row>('SELECT document FROM treatment WHERE case_id = ? ORDER BY finished_at');
+  const byPlanting = db.prepare<[string, string], Row>('SELECT document FROM treatment WHERE planting_id = ? AND finished_at >= ? ORDER BY finished_at');
+  const page = db.prepare<[string, string, number], Row>(`
+    SELECT document FROM treatment WHERE (finished_at, id) < (?, ?) ORDER BY finished_at DESC, id DESC LIMIT ?`);
+  const keepOut = db.prepare<[string], Row>('SELECT document FROM treatment WHERE keep_out_until > ? ORDER BY keep_out_until');
+  const picking = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_from > ? ORDER BY pick_from');
+  const insert = db.prepare(`
+    INSERT INTO treatment (id, planting_id, case_id, control_id, finished_at, keep_out_until, pick_from, document)
+    VALUES (@id, @plantingId, @caseId, @controlId, @finishedAt, @keepOutUntil, @pickFrom, @document)`);
+  return {
+    find: (id: string): Treatment | undefined => {
+      const row = one.get(id);
+      return row && fromRow(row);
+    },
+    ofCase: (caseId: string): Treatment[] => byCase.all(caseId).map(fromRow),
+    ofPlanting: (plantingId: string, since: string): Treatment[] => byPlanting.all(plantingId, since).map(fromRow),
+    /** Newest first, before a cursor. */
+    page: (before: { at: string; id: string }, limit: number): Treatment[] => page.all(before.at, before.id, limit).map(fromRow),
+    keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
+    notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
+    add: (t: Treatment) =>
+      insert.run({ id: t.id, plantingId: t.plantingId, caseId: t.caseId, controlId: t.controlId, finishedAt: t.finishedAt, keepOutUntil: t.keepOutUntil, pickFrom: t.pickFrom, document: JSON.stringify(t) }),
+  };
+}

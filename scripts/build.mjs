@@ -1,0 +1,6 @@
+import { install } from './lib.mjs';
+
+install();
+const { buildApp, buildServer } = await import('./build-parts.mjs');
+await buildServer();
+buildApp();

@@ -1,0 +1,23 @@
+// npm start and npm run demo: whatever is missing is made, then the server runs until it is stopped.
+import { spawn } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { install, root } from './lib.mjs';
+
+const demo = process.argv.includes('--demo');
+const data = process.env.SLEETBROOK_DATA ?? join(root, '.data', demo ? 'demo' : 'garden');
+if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, force: true });
+
+install();
+const { buildApp, buildServer } = await import('./build-parts.mjs');
+await buildServer();
+buildApp();
+
+const env = { ...process.env, SLEETBROOK_DATA: data };
+if (demo) {
+  env.SLEETBROOK_DEMO = '1';
+  env.SLEETBROOK_NOW ??= '2026-05-24T18:10:00Z';
+}
+const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js')], { cwd: root, env, stdio: 'inherit' });
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
+server.on('exit', (code) => process.exit(code ?? 0));
