@@ -33,5 +33,5 @@ export function Button({ title, onPress, kind = 'main', disabled = false, busy =
 
 /** The bar at the thumb: the one main action of a screen, and quiet ones beside it. */
 export function ActionBar({ children }: { readonly children: React.ReactNode }) {
-  return <View className="gap-3 border-t border-line bg-frost px-5 pb-4 pt-3">{children}</View>;
+  return <View className="gap-3 border-t border-line bg-frost px-5 pb-4 pt-3 lg:flex-row-reverse">{children}</View>;
 }

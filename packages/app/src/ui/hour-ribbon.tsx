@@ -108,11 +108,11 @@ function Strip({ ahead, open, zone, t, width, slotOf, picked }: StripProps) {
         const h = Math.min(60, 8 + r.mm * 14);
         return <Rect key={r.slot} x={r.slot * SLOT_PX + 3} y={foot - 15 - h} width={HOUR_PX - 6} height={h} rx={3} fill={t.brook} stroke={t.halo} strokeWidth={1} />;
       })}
+      {open.map((o) => <Gate key={o.from} from={slotOf(o.from)} to={slotOf(o.to)} label={`${sayTime(o.from, zone)} open`} t={t} foot={foot} />)}
       <Trace d={drawn.warmthPath} colour={t.rowan} halo={t.halo} />
       <Trace d={drawn.windPath} colour={t.drift} halo={t.halo} />
       <Extreme values={drawn.warmth} unit="°C" top={SKY_TOP + 14} bottom={SKY_TOP + 84} low={Math.min(...drawn.warmth)} t={t} colour={t.rowan} both />
       <Extreme values={drawn.wind} unit="km/h" top={SKY_TOP + 92} bottom={SKY_TOP + 122} low={0} t={t} colour={t.drift} />
-      {open.map((o) => <Gate key={o.from} from={slotOf(o.from)} to={slotOf(o.to)} label={`${sayTime(o.from, zone)} open`} t={t} foot={foot} />)}
       <HourLabels ahead={ahead} zone={zone} t={t} y={foot} />
       {picked !== null && <Line x1={slotOf(picked) * SLOT_PX} x2={slotOf(picked) * SLOT_PX} y1={SKY_TOP} y2={foot} stroke={t.ink} strokeWidth={2} strokeDasharray="4 3" />}
       <Line x1={6} x2={6} y1={SKY_TOP - 8} y2={foot} stroke={t.ink} strokeWidth={3} />

@@ -39,7 +39,7 @@ export function Row({ mark, title, sub, end, endSub, tone = 'plain', selected = 
   );
   if (!onPress) return <View className="min-h-[52px] border-b border-line">{body}</View>;
   return (
-    <Pressable role="button" aria-pressed={selected} onPress={onPress} className={`min-h-[52px] border-b border-line active:opacity-70 ${selected ? '-mx-3 rounded-2xl border-b-0 bg-slate px-3' : ''}`}>
+    <Pressable role="button" aria-pressed={selected} onPress={onPress} className={`min-h-[52px] border-b border-line active:opacity-70 ${selected ? '-mx-2 rounded-2xl border-b-0 bg-slate px-2' : ''}`}>
       {body}
     </Pressable>
   );

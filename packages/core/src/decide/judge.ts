@@ -42,7 +42,8 @@ export function judge(control: Control, s: Situation): Verdict {
   const dated = reasons.some((r) => r.weight === 'not-now');
   const here = s.conditions[0];
   const closedNow = here ? reasonsAt(here, needs, setting) : [];
-  const openNow = first !== undefined && first.from <= s.now + SLOT_TOLERANCE_MS && !dated;
+  // `now` falls between two quarter hours: an opening from the very next one counts as now
+  const openNow = first !== undefined && here !== undefined && first.from <= here.at && !dated;
   if (openNow) return { ...base, status: 'usable', reasons: order(reasons), opens: null, openSpans };
 
   const opens: Opening = first ? { kind: 'at', at: first.from } : beyond(s, c, reasons);
@@ -54,9 +55,6 @@ export function judge(control: Control, s: Situation): Verdict {
   }
   return { ...base, status: 'not-now', reasons: order([...reasons, ...hourReasons]), opens, openSpans };
 }
-
-/** `now` falls between two quarter hours: an opening that starts at the next one counts as now. */
-const SLOT_TOLERANCE_MS = SLOT_MS;
 
 /**
  * The part of an open span in which no dated rule speaks. Waits open once; only a picking that comes

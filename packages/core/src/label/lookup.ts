@@ -31,5 +31,5 @@ export function sayRate(rate: Rate): string {
 export function quoteLine(sheet: LabelSheet, line: LabelLine): string {
   const wait = line.phiDays === null ? 'not on food' : `picking wait ${line.phiDays} ${line.phiDays === 1 ? 'day' : 'days'}`;
   const most = line.maxPerSeason === null ? '' : `, at most ${line.maxPerSeason} a season`;
-  return `${sheet.name}: ${line.crops.join(', ')}: ${sayRate(line.rate)}, ${wait}, ${line.intervalDays} days between${most} (${sayProvenance(line.prov)})`;
+  return `${sheet.name}: ${line.crops.join(', ')}: ${sayRate(line.rate)}, ${wait}, ${line.intervalDays} ${line.intervalDays === 1 ? 'day' : 'days'} between${most} (${sayProvenance(line.prov)})`;
 }

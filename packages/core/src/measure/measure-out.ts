@@ -92,7 +92,8 @@ export function measureOut(
   });
   const total = scoops.reduce((sum, s) => sum + s.count * s.eachMl, 0);
   const error = (total - wanted) / wanted;
-  if (error < -0.25 && ceiling >= wanted) {
+  const most = MOST_SCOOPS * (spoons[0]?.capacityMl ?? 0) + Math.max(0, ...jugs.map((j) => j.capacityMl));
+  if (most < wanted * 0.95) {
     return refused('too-many', `${round(wanted)} ml is more than ${MOST_SCOOPS} of your largest spoon. Add a jug with marks in the Shed.`, 'kit');
   }
   return done({ scoops, total: millilitres(total), error });

@@ -8,6 +8,7 @@ import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/field';
 import { Page } from '../../ui/page';
+import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
 import { Empty, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
@@ -43,8 +44,8 @@ export function BenchScreen() {
     <Page title="Bench" sub="An amount for an area, by the label" aside={<PoisonHelp />}>
       <View className="gap-5 px-5 pt-4">
         {running.length > 0 && <View><Section>Being measured</Section>{running.map((c) => <Row key={c.id} mark="wait" title={findTrouble(c.troubleId)?.name ?? ''} sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`} onPress={() => router.navigate(`/cases/${c.id}/mix`)} />)}</View>}
-        <Choice label="Product" value={sheetId} onChange={(id) => { setSheetId(id); setMix(KEY, { ...EMPTY_MIX, area: draft.area }); }} options={SHEETS.map((s) => ({ value: s.id, label: s.name }))} />
-        <Choice label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+        <Pick label="Product" value={sheetId} onChange={(id) => { setSheetId(id); setMix(KEY, { ...EMPTY_MIX, area: draft.area }); }} options={SHEETS.map((s) => ({ value: s.id, label: s.name }))} />
+        <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
         {pests.length > 1 && trouble && <Choice label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />}
         {!line?.ok ? (
           <Empty title="Not on this label" text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''} />

@@ -76,7 +76,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const share = count ? wilson(count.affected, count.looked) : null;
   const stations: BrookStation[] = [
     { key: 'seen', state: 'behind', content: <Summary word="Seen" text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`} /> },
-    { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.round(c.confidence * 100)} in 100 sure`} /> },
+    { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> },
   ];
 
   c.laps.forEach((l, i) => {
@@ -155,7 +155,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   return (
     <Page title={trouble?.name ?? c.troubleId} sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${trim(planting.areaM2, 1)} m²` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`} back={{ title: 'Cases', href: '/cases' }} footer={footer}>
       {save.error && <Failed error={save.error} />}
-      <View className="px-3 pt-5"><BrookLine stations={stations} /></View>
+      <View className="pl-3 pr-5 pt-5"><BrookLine stations={stations} /></View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
           <T>{`${gentlerThan(chosen, verdicts).map((v) => v.control.name).join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
@@ -177,7 +177,7 @@ function Summary({ word, text, quiet = false, undo }: SummaryProps) {
         <T kind="strong" className={quiet ? 'text-drift' : ''}>{word}</T>
         {text ? ` ${text}` : ''}
       </T>
-      {undo && <Button kind="quiet" title={undo.title} onPress={undo.onPress} />}
+      {undo && <Button kind="link" title={undo.title} onPress={undo.onPress} />}
     </View>
   );
 }

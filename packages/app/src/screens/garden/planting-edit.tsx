@@ -10,6 +10,7 @@ import { useGarden, usePlantings } from '../../api/queries';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
+import { Pick } from '../../ui/pick';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
@@ -60,7 +61,7 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
           control={control}
           name="hostId"
           render={({ field, fieldState }) => (
-            <Choice
+            <Pick
               label="Plant" value={field.value} error={fieldState.error?.message}
               options={HOSTS.map((h) => ({ value: h.id, label: h.name }))}
               onChange={(v) => {

@@ -6,6 +6,8 @@ import { readCount } from './count';
 
 interface Props {
   readonly unit: string;
+  /** Over the two fields. */
+  readonly heading?: string;
   readonly affected: string;
   readonly looked: string;
   readonly errors: { affected?: string; looked?: string };
@@ -13,12 +15,12 @@ interface Props {
 }
 
 /** So many of so many: the count that later tells whether it worked. */
-export function CountFields({ unit, affected, looked, errors, onChange }: Props) {
+export function CountFields({ unit, heading, affected, looked, errors, onChange }: Props) {
   const count = readCount(affected, looked);
   const share = count.ok && count.value ? wilson(count.value.affected, count.value.looked) : null;
   return (
     <View className="gap-2">
-      <T kind="label">{`Count, if you like: it shows later whether it worked`}</T>
+      {heading && <T kind="label">{heading}</T>}
       <View className="flex-row gap-3">
         <View className="flex-1"><Field label={`${cap(unit)} with it`} numeric value={affected} onChange={(t) => onChange({ affected: t })} error={errors.affected} /></View>
         <View className="flex-1"><Field label={`${cap(unit)} looked at`} numeric value={looked} onChange={(t) => onChange({ looked: t })} error={errors.looked} /></View>

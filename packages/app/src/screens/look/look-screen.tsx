@@ -123,7 +123,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
             </View>
           ) : null}
           {finding?.state === 'not-settled' && trouble && leader && (
-            <Button kind="quiet" title={`Take it as ${leader.name.toLowerCase()} all the same`} busy={saveCase.isPending} onPress={() => void keep(leader).catch(() => undefined)} />
+            <Button kind="link" title={`Take it as ${leader.name.toLowerCase()} all the same`} busy={saveCase.isPending} onPress={() => void keep(leader).catch(() => undefined)} />
           )}
         </View>
       }
@@ -148,6 +148,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
       <T kind="small" className="px-5 pt-3">Tap once for seen, twice for not seen, a third time to clear.</T>
       <View className="px-5 pt-4">
         <CountFields
+          heading="Count, if you like: it shows later whether it worked"
           unit={trouble?.unit ?? 'leaves'}
           affected={draft.affected}
           looked={draft.looked}
@@ -176,13 +177,13 @@ interface VerdictProps { readonly leader: Suspect | undefined; readonly settled:
 
 function Verdict({ leader, settled, why, onWhy }: VerdictProps) {
   if (!leader) return <T kind="muted">Tap what you see. Suspects rank as you tap.</T>;
-  const percent = Math.round(leader.probability * 100);
+  const percent = Math.min(99, Math.round(leader.probability * 100));
   return (
     <View aria-live="polite">
       <Pressable role="button" onPress={onWhy} className="min-h-[48px] justify-center">
         <View className="flex-row items-baseline justify-between gap-3">
           <T kind="strong" className="flex-shrink">{settled ? leader.name : `Not settled: ${leader.name}?`}</T>
-          <T kind="strong">{`${percent} in 100`}</T>
+          <T kind="strong" className="shrink-0">{`${percent} in 100`}</T>
         </View>
         <View className="mt-1 h-[8px] overflow-hidden rounded-full bg-line">
           <View className="h-full rounded-full bg-brook" style={{ width: `${percent}%` }} />

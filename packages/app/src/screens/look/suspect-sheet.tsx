@@ -5,7 +5,8 @@ import { View } from 'react-native';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
 
-const inHundred = (p: number) => `${Math.round(p * 100)} in 100`;
+/** Never quite sure, never quite ruled out. */
+const inHundred = (p: number) => (p < 0.01 ? 'under 1 in 100' : `${Math.min(99, Math.round(p * 100))} in 100`);
 
 /** All suspects with what speaks for and against each. */
 export function SuspectSheet({ open, suspects, onClose }: { readonly open: boolean; readonly suspects: readonly Suspect[]; readonly onClose: () => void }) {
@@ -25,11 +26,11 @@ function One({ suspect: s }: { readonly suspect: Suspect }) {
     <View className="gap-1 border-b border-line pb-4">
       <View className="flex-row justify-between gap-3">
         <T kind="strong" className="flex-shrink">{s.name}</T>
-        <T kind="strong">{inHundred(s.probability)}</T>
+        <T kind="strong" className="shrink-0">{inHundred(s.probability)}</T>
       </View>
       {friend && <T kind="muted">{friend.advice}</T>}
       {s.kind === 'other' && <T kind="muted">Take a sample to your local extension or plant-health office.</T>}
-      {s.evidence.slice(0, 6).map((e) => (
+      {s.kind !== 'other' && s.evidence.slice(0, 6).map((e) => (
         <View key={e.signId} className="flex-row gap-2">
           <T kind="label" className={`w-[64px] pt-[1px] ${e.direction === 'for' ? 'text-moss' : 'text-rowan'}`}>{e.direction === 'for' ? '+ for' : '− against'}</T>
           <T kind="muted" className="flex-1">{e.sentence}</T>

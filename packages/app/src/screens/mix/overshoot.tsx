@@ -1,5 +1,5 @@
-import { parseNumber, trim, type Millilitres } from '@sleetbrook/core/measure';
-import { correctOvershoot, type Load, type MixPlan } from '@sleetbrook/core/mix';
+import { parseNumber, trim, type Millilitres, type Outcome } from '@sleetbrook/core/measure';
+import { correctOvershoot, type Correction, type Load, type MixPlan } from '@sleetbrook/core/mix';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -12,7 +12,7 @@ export function Overshoot({ load, plan, capacity }: { readonly load: Load; reado
   const [open, setOpen] = useState<'over' | 'lost' | null>(null);
   const [text, setText] = useState('');
   const put = parseNumber(text);
-  const answer = text.trim() === '' ? null : put.ok ? (plan.water > 0 ? correctOvershoot(load, put.value, capacity, plan.sheet) : null) : put;
+  const answer: Outcome<Correction> | null = text.trim() === '' ? null : put.ok ? correctOvershoot(load, put.value, capacity, plan) : put;
   return (
     <View className="flex-row flex-wrap gap-3">
       <Button kind="quiet" title="I put in too much" onPress={() => setOpen('over')} />
@@ -22,7 +22,7 @@ export function Overshoot({ load, plan, capacity }: { readonly load: Load; reado
           <>
             <T>{`Asked for: ${trim(load.product, 1)} ${plan.unit}. How much went in altogether?`}</T>
             <Field label="Put in" unit={plan.unit} numeric value={text} onChange={setText} error={answer && !answer.ok ? answer.reasons[0]?.sentence : undefined} />
-            {answer?.ok && 'addWater' in (answer.value as object) && <T kind="strong" live>{(answer.value as { sentence: string }).sentence}</T>}
+            {answer?.ok && <T kind="strong" live>{answer.value.sentence}</T>}
           </>
         ) : <T>Gather the surplus up again with gloves on. Never leave it in a heap: pets would eat it.</T>}
       </Sheet>

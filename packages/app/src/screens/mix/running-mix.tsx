@@ -133,7 +133,7 @@ function Card({ step, plan, ticked, onTick }: CardProps) {
         amount={m.by === 'scale' ? trim(m.reading, 1) : trim(exact, 1)}
         unit={plan.unit}
         scoops={m.by === 'scale' ? [] : m.out.scoops}
-        fine={[`exact ${trim(exact, 2)} ${plan.unit}${inTotal}`, ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length), `label: ${sayRate(plan.line.rate)}`]}
+        fine={[[`exact ${trim(exact, 2)} ${plan.unit}${inTotal}`, ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length), `label: ${sayRate(plan.line.rate)}`].join(' · ')]}
       />
     );
   }

@@ -9,8 +9,9 @@ import { useConfirmSheet, useUnconfirmSheet } from '../../api/mutations';
 import { useConfirmations } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
-import { Choice, Tick } from '../../ui/field';
+import { Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
+import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
 import { Empty, Failed } from '../../ui/states';
 import { T } from '../../ui/text';
@@ -101,8 +102,8 @@ function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
   return (
     <View className="gap-4">
       <Section>Is this on this label?</Section>
-      <Choice label="Crop" value={crop} onChange={setCrop} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
-      <Choice label="Pest" value={pest} onChange={setPest} options={TROUBLES.map((t) => ({ value: t.id, label: t.name }))} />
+      <Pick label="Crop" value={crop} onChange={setCrop} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+      <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLES.map((t) => ({ value: t.id, label: t.name }))} />
       <T kind="strong" live>{line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}</T>
     </View>
   );

@@ -35,7 +35,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
     <View className="gap-2">
       <T kind="head" level={2}>When</T>
       <T kind="muted">{`${v.control.name}, the next 72 hours`}</T>
-      <View className="-ml-[58px] -mr-3"><HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} /></View>
+      <View className="-ml-[68px] -mr-5"><HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} /></View>
       <View className="-mx-5"><RibbonKey /></View>
       {here && (
         <View className="flex-row gap-3 rounded-2xl bg-slate p-3" aria-live="polite">

@@ -8,7 +8,7 @@ export const blackBeanAphid: Trouble = {
   hosts: { 'broad-bean': 2, 'runner-bean': 1.5, 'family:Fabaceae': 0.8, hollyhock: 0.3 },
   signs: {
     'dark-crowd': 'always', ants: 'often', sticky: 'often', 'curled-tips': 'sometimes', soot: 'sometimes',
-    'tan-husks': 'sometimes', 'spiky-larva': 'sometimes', 'slug-like-larva': 'sometimes',
+    'tan-husks': 'rarely', 'spiky-larva': 'rarely', 'slug-like-larva': 'rarely',
     webbing: 'never', powder: 'never', pustules: 'never', slime: 'rarely',
   },
   facts: [

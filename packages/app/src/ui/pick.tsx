@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Row } from './row';
+import { Sheet } from './sheet';
+import { T } from './text';
+
+interface Props<V extends string> {
+  readonly label: string;
+  readonly value: V;
+  readonly options: readonly { readonly value: V; readonly label: string }[];
+  readonly onChange: (value: V) => void;
+  readonly error?: string | undefined;
+}
+
+/** One of many: the choice in sight, the list in a panel. */
+export function Pick<V extends string>({ label, value, options, onChange, error }: Props<V>) {
+  const [open, setOpen] = useState(false);
+  const current = options.find((o) => o.value === value)?.label ?? '';
+  return (
+    <View className="gap-1">
+      <T kind="label">{label}</T>
+      <Pressable role="button" aria-label={`${label}: ${current}. Change`} onPress={() => setOpen(true)} className="min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4">
+        <T kind="strong" className="flex-shrink">{current}</T>
+        <T kind="muted" className="underline">change</T>
+      </Pressable>
+      {error && <View role="alert"><T kind="small" className="text-rowan">{error}</T></View>}
+      <Sheet open={open} title={label} onClose={() => setOpen(false)}>
+        <View>
+          {options.map((o) => <Row key={o.value} title={o.label} selected={o.value === value} {...(o.value === value ? { mark: 'done' as const } : {})} onPress={() => { onChange(o.value); setOpen(false); }} />)}
+        </View>
+      </Sheet>
+    </View>
+  );
+}

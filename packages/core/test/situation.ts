@@ -1,0 +1,40 @@
+import { findControl, findHost, findTrouble } from '../src/catalogue';
+import { judge, type PastTreatment, type PlantingFacts, type Situation } from '../src/decide';
+import { findSheet } from '../src/label';
+import { instant } from '../src/measure';
+import { conditionsOver, type HourlyWeather } from '../src/weather';
+
+export const place = { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' };
+export const at = (iso: string) => instant(Date.parse(iso));
+
+/** Ten dry, mild, light-winded days from the hour of `now`. */
+export const fineWeather = (now: number, days = 10, change: Partial<HourlyWeather> = {}): HourlyWeather[] =>
+  Array.from({ length: days * 24 }, (_, i) => ({
+    at: new Date(Math.floor(now / 3_600_000) * 3_600_000 + i * 3_600_000).toISOString(),
+    temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3, ...change,
+  }));
+
+export interface Setup {
+  now?: string; host?: string; trouble?: string; planting?: Partial<PlantingFacts>; policy?: Situation['policy'];
+  records?: PastTreatment[]; seenSigns?: string[]; weather?: Partial<HourlyWeather>;
+}
+
+export function situation(setup: Setup = {}): Situation {
+  const now = at(setup.now ?? '2026-05-24T18:10:00Z');
+  const host = findHost(setup.host ?? 'broad-bean');
+  const trouble = findTrouble(setup.trouble ?? 'black-bean-aphid');
+  if (!host || !trouble) throw new Error('no such host or trouble');
+  return {
+    now, place, host, trouble, policy: setup.policy ?? 'any-labelled', records: setup.records ?? [], seenSigns: setup.seenSigns ?? [],
+    planting: { stage: 'fruiting', site: 'outdoors', edible: host.edible, dense: false, pickFrom: null, pickUntil: null, ...setup.planting },
+    conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
+  };
+}
+
+export function verdictOn(controlId: string, setup: Setup = {}) {
+  const control = findControl(controlId);
+  if (!control) throw new Error(controlId);
+  return judge(control, situation(setup));
+}
+
+export const past = (sheetId: string, iso: string, lineId: string | null = null): PastTreatment => ({ at: at(iso), controlId: sheetId, sheet: findSheet(sheetId) ?? null, lineId });
