@@ -1,0 +1,58 @@
+import { expect, test } from './fixtures';
+
+test.use({ demo: false });
+
+test('an empty garden: set up, first planting, and each place says what to do first', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Your garden' })).toBeVisible();
+  await page.getByLabel('Latitude, °').fill('north');
+  await page.getByLabel('Longitude, °').fill('-1.9');
+  await page.getByLabel('Time zone').fill('Europe/London');
+  await page.getByRole('button', { name: /Keep this and add/ }).click();
+  await expect(page.getByText('“north” is not a number. Use figures, such as 12 or 0.5.')).toBeVisible();
+  await page.getByLabel('Latitude, °').fill('55.2');
+  await page.getByRole('radio', { name: 'Certified organic only' }).click();
+  await page.getByRole('button', { name: /Keep this and add/ }).click();
+
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Leeks');
+  await page.getByRole('button', { name: /^Plant: / }).click();
+  await page.getByRole('button', { name: 'Leeks' }).click();
+  await page.getByLabel('Area, m²').fill('-2');
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByText('The area must be more than 0.')).toBeVisible();
+  await page.getByLabel('Area, m²').fill('6');
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByRole('heading', { name: 'Leeks' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByRole('button', { name: 'Remove this planting' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Leeks' })).toBeVisible();
+});
+
+test('set-up can be put off; nothing is blank', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Later' }).click();
+  await expect(page.getByText('Finish setting up')).toBeVisible();
+  for (const [place, says] of [['/garden', 'Nothing planted yet'], ['/cases', 'No cases yet'], ['/records', 'Nothing done yet'], ['/shed', /Add the sprayer you own/]] as const) {
+    await page.goto(place);
+    await expect(page.getByText(says)).toBeVisible();
+  }
+});
+
+test('weather from a file: a gap is named by its line, a good one is taken', async ({ page }) => {
+  await page.goto('/settings');
+  const rows = Array.from({ length: 30 }, (_, i) => `${new Date(Date.UTC(2026, 4, 24, 18 + i)).toISOString()},12,70,3,0,0.5`);
+  const load = async (lines: string[]) => {
+    const chooser = page.waitForEvent('filechooser');
+    await page.getByRole('button', { name: 'Load a CSV of hours' }).click();
+    await (await chooser).setFiles({ name: 'hours.csv', mimeType: 'text/csv', buffer: Buffer.from(['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...lines].join('\n')) });
+  };
+  await load(rows.filter((_, i) => i !== 4));
+  await expect(page.getByText(/Line 6: .*hours are missing or out of order/)).toBeVisible();
+  await load(rows);
+  await expect(page.getByText(/30 hours loaded/)).toBeVisible();
+});

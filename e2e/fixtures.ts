@@ -1,0 +1,49 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+import { TestServer } from './server';
+
+/** Larkfold on a server of its own; the page fails on any console error or failed request. */
+export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void }>({
+  demo: [true, { option: true }],
+  server: async ({ demo }, use) => {
+    const server = new TestServer(demo);
+    await server.start();
+    await use(server);
+    await server.stop();
+  },
+  baseURL: async ({ server }, use) => use(server.base),
+  quiet: [async ({ page }, use) => {
+    const wrong: string[] = [];
+    page.on('console', (m) => { if (m.type() === 'error') wrong.push(m.text()); });
+    page.on('pageerror', (e) => wrong.push(e.message));
+    page.on('response', (r) => { if (r.status() >= 500) wrong.push(`${r.status()} ${r.url()}`); });
+    await use();
+    // a refusal that a test provokes is logged by the browser as a failed load; that is no error of ours
+    expect(wrong.filter((w) => !/status of 4(04|09|13|22)/.test(w))).toEqual([]);
+  }, { auto: true }],
+});
+
+export { expect };
+
+/** Nothing serious for a person who uses the page another way. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
+}
+
+export const larkfold = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+
+/** From the broad beans to an open case, tapping what a grower taps. */
+export async function nameTheAphid(page: Page): Promise<void> {
+  await page.goto('/garden');
+  await page.getByRole('button', { name: /^Broad beans/ }).click();
+  await page.getByRole('button', { name: 'Start a look' }).click();
+  await page.getByRole('button', { name: 'Tips' }).click();
+  await page.getByRole('button', { name: /^Dark crowds on the tips/ }).click();
+  await page.getByRole('button', { name: /^Ants running up/ }).click();
+  await page.getByRole('button', { name: /^Sticky shine/ }).click();
+  await page.getByLabel('Tips with it').fill('9');
+  await page.getByLabel('Tips looked at').fill('20');
+  await page.getByRole('button', { name: 'It is black bean aphid: decide' }).click();
+  await expect(page.getByRole('heading', { name: 'Black bean aphid' })).toBeVisible();
+}

@@ -1,0 +1,55 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const MAIN = join(__dirname, '../packages/server/dist/main.js');
+
+/** The real server with a database of its own on a free port. */
+export class TestServer {
+  private child: ChildProcess | null = null;
+  private readonly data = mkdtempSync(join(tmpdir(), 'sleetbrook-e2e-'));
+  base = '';
+
+  /** @param demo false for an empty database */
+  constructor(private readonly demo = true) {}
+
+  async start(now = '2026-05-24T18:10:00Z'): Promise<void> {
+    const port = this.base ? new URL(this.base).port : '0';
+    const child = spawn(process.execPath, [MAIN], {
+      env: { PATH: process.env['PATH'] ?? '', PORT: port, SLEETBROOK_DATA: this.data, SLEETBROOK_NOW: now, ...(this.demo ? { SLEETBROOK_DEMO: '1' } : {}) },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    this.child = child;
+    this.base = await new Promise<string>((resolve, reject) => {
+      let out = '';
+      child.stdout?.on('data', (d: Buffer) => {
+        out += d.toString();
+        const m = /^Sleetbrook is ready at (http:\S+)$/m.exec(out);
+        if (m?.[1]) resolve(m[1]);
+      });
+      child.once('exit', (code) => reject(new Error(`the server left with ${code}`)));
+    });
+  }
+
+  /** Ends it the hard way: what was confirmed must still be there. */
+  async kill(): Promise<void> {
+    const child = this.child;
+    this.child = null;
+    if (!child || child.exitCode !== null) return;
+    await new Promise((resolve) => {
+      child.once('exit', resolve);
+      child.kill('SIGKILL');
+    });
+  }
+
+  async restart(now?: string): Promise<void> {
+    await this.kill();
+    await this.start(now);
+  }
+
+  async stop(): Promise<void> {
+    await this.kill();
+    rmSync(this.data, { recursive: true, force: true });
+  }
+}

@@ -1,0 +1,38 @@
+import { accessible, expect, larkfold, test } from './fixtures';
+
+const VIEWS = [
+  ['/', 'Today'], ['/garden', 'Garden'], [`/garden/${larkfold(1)}`, 'Broad beans'], [`/garden/${larkfold(1)}/edit`, 'Edit Broad beans'], [`/look/${larkfold(1)}`, 'Where do you see it?'],
+  ['/cases', 'Cases'], [`/cases/${larkfold(203)}`, 'Apple scab'], ['/bench', 'Bench'], ['/shed', 'Shed'], ['/shed/potassium-soap', 'Potassium soap concentrate'], ['/records', 'Records'], ['/settings', 'Settings'],
+] as const;
+
+for (const [path, heading] of VIEWS) {
+  test(`${path} opens by its address, reloads and is accessible`, async ({ page }) => {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
+    await page.waitForTimeout(400);
+    await accessible(page);
+    const wider = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(wider).toBeLessThanOrEqual(0);
+  });
+}
+
+test('in the dark it reads as well', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  for (const path of ['/', `/cases/${larkfold(203)}`, '/shed']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+    await page.waitForTimeout(400);
+    await accessible(page);
+  }
+});
+
+test('an unknown case, planting or address says so and leads back', async ({ page }) => {
+  await page.goto(`/cases/${larkfold(999)}`);
+  await expect(page.getByText('There is no such case.')).toBeVisible();
+  await page.goto(`/garden/${larkfold(999)}`);
+  await expect(page.getByText('No such planting')).toBeVisible();
+  await page.goto('/nowhere/at/all');
+  await expect(page.getByText('No such place')).toBeVisible();
+});
