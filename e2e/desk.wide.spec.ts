@@ -3,7 +3,7 @@ import { accessible, expect, larkfold, nameTheAphid, test } from './fixtures';
 test('list and detail side by side, by keys; a planned case shows its hours on Today', async ({ page }) => {
   await nameTheAphid(page);
   await expect(page.getByRole('heading', { name: 'Cases' })).toBeVisible();
-  await page.getByRole('button', { name: 'Pinch out the tips' }).last().click();
+  await page.getByRole('button', { name: 'Pinch out the tips', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Now is open: do it now' })).toBeVisible();
   await accessible(page);
   await page.locator('body').press('1');

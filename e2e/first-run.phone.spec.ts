@@ -37,7 +37,12 @@ test('set-up can be put off; nothing is blank', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Later' }).click();
   await expect(page.getByText('Finish setting up')).toBeVisible();
-  for (const [place, says] of [['/garden', 'Nothing planted yet'], ['/cases', 'No cases yet'], ['/records', 'Nothing done yet'], ['/shed', /Add the sprayer you own/]] as const) {
+  for (const [place, says] of [
+    ['/garden', 'Nothing planted yet'],
+    ['/cases', 'No cases yet'],
+    ['/records', 'Nothing done yet'],
+    ['/shed', /Add the sprayer you own/],
+  ] as const) {
     await page.goto(place);
     await expect(page.getByText(says)).toBeVisible();
   }
@@ -49,7 +54,9 @@ test('weather from a file: a gap is named by its line, a good one is taken', asy
   const load = async (lines: string[]) => {
     const chooser = page.waitForEvent('filechooser');
     await page.getByRole('button', { name: 'Load a CSV of hours' }).click();
-    await (await chooser).setFiles({ name: 'hours.csv', mimeType: 'text/csv', buffer: Buffer.from(['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...lines].join('\n')) });
+    await (
+      await chooser
+    ).setFiles({ name: 'hours.csv', mimeType: 'text/csv', buffer: Buffer.from(['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...lines].join('\n')) });
   };
   await load(rows.filter((_, i) => i !== 4));
   await expect(page.getByText(/Line 6: .*hours are missing or out of order/)).toBeVisible();

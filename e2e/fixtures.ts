@@ -1,26 +1,33 @@
-import AxeBuilder from '@axe-core/playwright';
+import { AxeBuilder } from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 import { TestServer } from './server';
 
 /** Larkfold on a server of its own; the page fails on any console error or failed request. */
 export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void }>({
   demo: [true, { option: true }],
-  server: async ({ demo }, use) => {
+  server: async ({ demo }, give) => {
     const server = new TestServer(demo);
     await server.start();
-    await use(server);
+    await give(server);
     await server.stop();
   },
-  baseURL: async ({ server }, use) => use(server.base),
-  quiet: [async ({ page }, use) => {
-    const wrong: string[] = [];
-    page.on('console', (m) => { if (m.type() === 'error') wrong.push(m.text()); });
-    page.on('pageerror', (e) => wrong.push(e.message));
-    page.on('response', (r) => { if (r.status() >= 500) wrong.push(`${r.status()} ${r.url()}`); });
-    await use();
-    // a refusal that a test provokes is logged by the browser as a failed load; that is no error of ours
-    expect(wrong.filter((w) => !/status of 4(04|09|13|22)/.test(w))).toEqual([]);
-  }, { auto: true }],
+  baseURL: async ({ server }, give) => give(server.base),
+  quiet: [
+    async ({ page }, give) => {
+      const wrong: string[] = [];
+      page.on('console', (m) => {
+        if (m.type() === 'error') wrong.push(m.text());
+      });
+      page.on('pageerror', (e) => wrong.push(e.message));
+      page.on('response', (r) => {
+        if (r.status() >= 500) wrong.push(`${r.status()} ${r.url()}`);
+      });
+      await give();
+      // a refusal that a test provokes is logged by the browser as a failed load; that is no error of ours
+      expect(wrong.filter((w) => !/status of 4(04|09|13|22)/.test(w))).toEqual([]);
+    },
+    { auto: true },
+  ],
 });
 
 export { expect };

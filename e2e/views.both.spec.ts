@@ -1,8 +1,18 @@
 import { accessible, expect, larkfold, test } from './fixtures';
 
 const VIEWS = [
-  ['/', 'Today'], ['/garden', 'Garden'], [`/garden/${larkfold(1)}`, 'Broad beans'], [`/garden/${larkfold(1)}/edit`, 'Edit Broad beans'], [`/look/${larkfold(1)}`, 'Where do you see it?'],
-  ['/cases', 'Cases'], [`/cases/${larkfold(203)}`, 'Apple scab'], ['/bench', 'Bench'], ['/shed', 'Shed'], ['/shed/potassium-soap', 'Potassium soap concentrate'], ['/records', 'Records'], ['/settings', 'Settings'],
+  ['/', 'Today'],
+  ['/garden', 'Garden'],
+  [`/garden/${larkfold(1)}`, 'Broad beans'],
+  [`/garden/${larkfold(1)}/edit`, 'Edit Broad beans'],
+  [`/look/${larkfold(1)}`, 'Where do you see it?'],
+  ['/cases', 'Cases'],
+  [`/cases/${larkfold(203)}`, 'Apple scab'],
+  ['/bench', 'Bench'],
+  ['/shed', 'Shed'],
+  ['/shed/potassium-soap', 'Potassium soap concentrate'],
+  ['/records', 'Records'],
+  ['/settings', 'Settings'],
 ] as const;
 
 for (const [path, heading] of VIEWS) {

@@ -10,12 +10,21 @@ export async function buildServer() {
   const workspaceIn = {
     name: 'workspace-in',
     setup(b) {
-      b.onResolve({ filter: /^[^./]/ }, (args) => (args.kind === 'entry-point' || args.path.startsWith('@sleetbrook/') ? undefined : { path: args.path, external: true }));
+      b.onResolve({ filter: /^[^./]/ }, (args) =>
+        args.kind === 'entry-point' || args.path.startsWith('@sleetbrook/') ? undefined : { path: args.path, external: true },
+      );
     },
   };
   await build({
-    entryPoints: [join(root, 'packages/server/src/main.ts')], outfile: join(root, 'packages/server/dist/main.js'),
-    bundle: true, platform: 'node', format: 'esm', target: 'node20', sourcemap: true, logLevel: 'error', plugins: [workspaceIn],
+    entryPoints: [join(root, 'packages/server/src/main.ts')],
+    outfile: join(root, 'packages/server/dist/main.js'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: true,
+    logLevel: 'error',
+    plugins: [workspaceIn],
   });
   step.done();
 }
@@ -25,7 +34,12 @@ export function buildApp() {
   const step = stale('app', ['packages/app', 'packages/core/src', 'package-lock.json'], 'packages/app/dist/index.html');
   if (step.fresh) return;
   process.stdout.write('Building the app (about a minute)\n');
-  const done = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], { cwd: join(root, 'packages/app'), env: quiet, encoding: 'utf8', maxBuffer: 1 << 28 });
+  const done = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+    cwd: join(root, 'packages/app'),
+    env: quiet,
+    encoding: 'utf8',
+    maxBuffer: 1 << 28,
+  });
   if (done.status !== 0) {
     if (/ENOSPC/.test(done.stderr ?? '')) fail('The disk is full: free some space, then run this again.');
     fail(`The app could not be built:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-15).join('\n')}`);

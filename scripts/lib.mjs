@@ -29,11 +29,17 @@ export function install() {
   const lock = hashOf(readFileSync(join(root, 'package-lock.json'), 'utf8'));
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   process.stdout.write('Installing dependencies (a few minutes, once)\n');
-  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root, encoding: 'utf8', stdio: ['ignore', 'inherit', 'pipe'], maxBuffer: 1 << 28 });
+  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: root,
+    encoding: 'utf8',
+    stdio: ['ignore', 'inherit', 'pipe'],
+    maxBuffer: 1 << 28,
+  });
   if (done.status !== 0) {
     const err = done.stderr ?? '';
     if (/ENOSPC/.test(err)) fail('The disk is full: free about 1.5 GB, then run this again.');
-    if (/node-gyp|gyp ERR|not found: make|g\+\+|python/i.test(err)) fail('better-sqlite3 could not be compiled: install python3, make and g++ (Debian: apt-get install python3 make g++), then run this again.');
+    if (/node-gyp|gyp ERR|not found: make|g\+\+|python/i.test(err))
+      fail('better-sqlite3 could not be compiled: install python3, make and g++ (Debian: apt-get install python3 make g++), then run this again.');
     fail(`npm ci failed: ${err.trim().split('\n').slice(-3).join(' ')}`);
   }
   writeFileSync(mark, lock);
@@ -57,7 +63,13 @@ export function stale(name, sources, output) {
   const mark = join(root, 'node_modules', `.sleetbrook-${name}`);
   const print = fingerprint(sources);
   const fresh = existsSync(join(root, output)) && existsSync(mark) && readFileSync(mark, 'utf8') === print;
-  return { fresh, done: () => { mkdirSync(dirname(mark), { recursive: true }); writeFileSync(mark, print); } };
+  return {
+    fresh,
+    done: () => {
+      mkdirSync(dirname(mark), { recursive: true });
+      writeFileSync(mark, print);
+    },
+  };
 }
 
 export const has = (command) => {

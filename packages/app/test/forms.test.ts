@@ -15,12 +15,22 @@ const ID = '0197a000-0000-7000-8000-000000000001';
 const good = { ...EMPTY_FORM, name: 'Beans', area: '20' };
 
 describe('the planting form', () => {
-  test('reads what is typed', () => expect(readForm({ ...good, area: '4,5', pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({ planting: { areaM2: 4.5, pickFrom: '2026-06-13', pickUntil: null } }));
-  test('square feet become square metres', () => expect(readForm({ ...good, area: '100' }, ID, 0, true)).toMatchObject({ planting: { areaM2: expect.closeTo(9.290304, 6) } }));
-  test('what is not eaten has no picking days', () => expect(readForm({ ...good, edible: false, pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({ planting: { edible: false, pickFrom: null } }));
+  test('reads what is typed', () =>
+    expect(readForm({ ...good, area: '4,5', pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({
+      planting: { areaM2: 4.5, pickFrom: '2026-06-13', pickUntil: null },
+    }));
+  test('square feet become square metres', () =>
+    expect(readForm({ ...good, area: '100' }, ID, 0, true)).toMatchObject({ planting: { areaM2: expect.closeTo(9.290304, 6) } }));
+  test('what is not eaten has no picking days', () =>
+    expect(readForm({ ...good, edible: false, pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({ planting: { edible: false, pickFrom: null } }));
   test.each([
-    ['area', { area: 'twenty' }, /not a number/], ['area', { area: '-3' }, /more than 0/], ['area', { area: '1,500' }, /two ways/], ['name', { name: '' }, /name/],
-    ['pickFrom', { pickFrom: 'June' }, /2026-06-13/], ['pickUntil', { pickFrom: '2026-07-01', pickUntil: '2026-06-01' }, /before the first/], ['pickFrom', { pickUntil: '2026-06-01' }, /first picking day/],
+    ['area', { area: 'twenty' }, /not a number/],
+    ['area', { area: '-3' }, /more than 0/],
+    ['area', { area: '1,500' }, /two ways/],
+    ['name', { name: '' }, /name/],
+    ['pickFrom', { pickFrom: 'June' }, /2026-06-13/],
+    ['pickUntil', { pickFrom: '2026-07-01', pickUntil: '2026-06-01' }, /before the first/],
+    ['pickFrom', { pickUntil: '2026-06-01' }, /first picking day/],
   ] as const)('%s: %p', (field, change, message) => {
     const read = readForm({ ...good, ...change }, ID, 0, false);
     expect('errors' in read && read.errors[field]).toMatch(message);
@@ -28,8 +38,31 @@ describe('the planting form', () => {
 });
 
 describe('the garden form', () => {
-  const before: Garden = { revision: 0, name: 'Mine', town: '', latitude: 0, longitude: 0, zone: 'UTC', units: 'metric', policy: 'organic', emergencyNumber: '', poisonCentre: '', measures: [...STARTER_KITS.metric], setUp: false };
-  const form = { name: 'Mine', town: '', latitude: '55,2', longitude: '−1.9', zone: 'Europe/London', units: 'us' as const, policy: 'organic' as const, emergencyNumber: '999', poisonCentre: '' };
+  const before: Garden = {
+    revision: 0,
+    name: 'Mine',
+    town: '',
+    latitude: 0,
+    longitude: 0,
+    zone: 'UTC',
+    units: 'metric',
+    policy: 'organic',
+    emergencyNumber: '',
+    poisonCentre: '',
+    measures: [...STARTER_KITS.metric],
+    setUp: false,
+  };
+  const form = {
+    name: 'Mine',
+    town: '',
+    latitude: '55,2',
+    longitude: '−1.9',
+    zone: 'Europe/London',
+    units: 'us' as const,
+    policy: 'organic' as const,
+    emergencyNumber: '999',
+    poisonCentre: '',
+  };
   test('reads a comma and a typed minus; untouched spoons follow the units', () => {
     expect(readGarden(form, before)).toMatchObject({ garden: { latitude: 55.2, longitude: -1.9, setUp: true, measures: STARTER_KITS.us } });
   });
@@ -37,7 +70,12 @@ describe('the garden form', () => {
     const own = { ...before, measures: before.measures.slice(1) };
     expect(readGarden(form, own)).toMatchObject({ garden: { measures: own.measures } });
   });
-  test.each([['latitude', { latitude: 'north' }], ['latitude', { latitude: '95' }], ['zone', { zone: 'Moon' }], ['emergencyNumber', { emergencyNumber: 'help' }]])('%s: %p', (field, change) => {
+  test.each([
+    ['latitude', { latitude: 'north' }],
+    ['latitude', { latitude: '95' }],
+    ['zone', { zone: 'Moon' }],
+    ['emergencyNumber', { emergencyNumber: 'help' }],
+  ])('%s: %p', (field, change) => {
     const read = readGarden({ ...form, ...change }, before);
     expect('errors' in read && Object.keys(read.errors)).toContain(field);
   });
@@ -46,7 +84,12 @@ describe('the garden form', () => {
 describe('a count', () => {
   test('empty is no count', () => expect(readCount(' ', '')).toEqual({ ok: true, value: null }));
   test('half a count is asked about', () => expect(readCount('9', '')).toMatchObject({ ok: false, errors: { looked: expect.any(String) } }));
-  test.each([['21', '20', 'affected'], ['2.5', '20', 'affected'], ['2', '0', 'looked'], ['two', '20', 'affected']])('%s of %s', (a, b, field) => {
+  test.each([
+    ['21', '20', 'affected'],
+    ['2.5', '20', 'affected'],
+    ['2', '0', 'looked'],
+    ['two', '20', 'affected'],
+  ])('%s of %s', (a, b, field) => {
     const read = readCount(a, b);
     expect(!read.ok && Object.keys(read.errors)).toContain(field);
   });
@@ -70,7 +113,13 @@ describe('the mix as typed', () => {
     expect(read({})).toMatchObject({ ok: true, value: { product: 120, water: 8000 } });
   });
   test('the weed-killer sprayer is never chosen, also when asked for', () => expect(sprayerFor({ ...EMPTY_MIX, sprayerId: 'c' }, sprayers)?.id).toBe('b'));
-  test.each([['rate', { rate: 'lots' }], ['rate', { rate: '25' }], ['area', { area: '0' }], ['water', { water: '-1' }], ['water', { water: '1e9' }]])('%s: %p is refused at its field', (field, change) => {
+  test.each([
+    ['rate', { rate: 'lots' }],
+    ['rate', { rate: '25' }],
+    ['area', { area: '0' }],
+    ['water', { water: '-1' }],
+    ['water', { water: '1e9' }],
+  ])('%s: %p is refused at its field', (field, change) => {
     expect(read(change)).toMatchObject({ ok: false, reasons: [{ field }] });
   });
 });
@@ -79,8 +128,12 @@ describe('where a case stands', () => {
   const at = '2026-05-24T18:10:00.000Z';
   const of = (lap: object, status: 'open' | 'cleared' = 'open') => stationOf({ status, laps: [{ ...freshLap(), ...lap }] } as unknown as Case);
   test.each([
-    [{}, 'decide'], [{ controlId: 'soap-spray' }, 'mix'], [{ controlId: 'pinch-tips' }, 'time'], [{ controlId: 'soap-spray', mixedAt: at }, 'time'],
-    [{ controlId: 'soap-spray', mixedAt: at, plannedFor: at }, 'do'], [{ controlId: 'pinch-tips', plannedFor: at, treatmentId: ID }, 'again'],
+    [{}, 'decide'],
+    [{ controlId: 'soap-spray' }, 'mix'],
+    [{ controlId: 'pinch-tips' }, 'time'],
+    [{ controlId: 'soap-spray', mixedAt: at }, 'time'],
+    [{ controlId: 'soap-spray', mixedAt: at, plannedFor: at }, 'do'],
+    [{ controlId: 'pinch-tips', plannedFor: at, treatmentId: ID }, 'again'],
     [{ controlId: 'pinch-tips', treatmentId: ID, afterLookId: ID }, 'judge'],
   ] as const)('%p: %s', (lap, station) => expect(of(lap)).toBe(station));
   test('cleared is cleared', () => expect(of({}, 'cleared')).toBe('cleared'));

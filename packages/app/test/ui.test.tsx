@@ -28,7 +28,8 @@ test('the measure card says the spoons, their size and the exact figures', () =>
   const out = measureOut(millilitres(22.5), STARTER_KITS.metric);
   if (!out.ok) throw new Error('not measured');
   render(<MeasureCard title="Measure the soap" amount="22.5" unit="ml" scoops={out.value.scoops} fine={['exact 22.5 ml in 1.5 l']} />);
-  for (const text of ['22.5', '1 level tablespoon of 15 ml', '1 level teaspoon of 5 ml', '1 level half teaspoon of 2.5 ml', 'exact 22.5 ml in 1.5 l']) expect(screen.getByText(text)).toBeTruthy();
+  for (const text of ['22.5', '1 level tablespoon of 15 ml', '1 level teaspoon of 5 ml', '1 level half teaspoon of 2.5 ml', 'exact 22.5 ml in 1.5 l'])
+    expect(screen.getByText(text)).toBeTruthy();
 });
 
 test('a button that is off does nothing', () => {

@@ -1,6 +1,5 @@
-import { checkCatalogue, CONTROLS, FRIENDS, SIGNS, TROUBLES } from '../src/catalogue';
+import { checkCatalogue, CONTROLS, findHost, FRIENDS, SIGNS, TROUBLES } from '../src/catalogue';
 import { findSheet, labelSheetSchema, lineFor, SHEETS } from '../src/label';
-import { findHost } from '../src/catalogue';
 
 const host = (id: string) => {
   const h = findHost(id);

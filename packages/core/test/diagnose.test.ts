@@ -32,7 +32,10 @@ describe('naming', () => {
     expect(rankSuspects(context, seen('spiky-larva'))[0]).toMatchObject({ id: 'ladybird-larva', kind: 'helper' });
     const courgette = findHost('courgette');
     if (!courgette) throw new Error('no host');
-    expect(rankSuspects({ ...context, host: courgette }, [...seen('vein-marbling'), ...not('powder')])[0]).toMatchObject({ id: 'squash-marbling', kind: 'look-alike' });
+    expect(rankSuspects({ ...context, host: courgette }, [...seen('vein-marbling'), ...not('powder')])[0]).toMatchObject({
+      id: 'squash-marbling',
+      kind: 'look-alike',
+    });
   });
 
   test('nothing seen settles nothing', () => {
@@ -61,18 +64,27 @@ describe('naming', () => {
 
   test('any answers on any host: chances add to one, none is NaN', () => {
     const answer = fc.record({ signId: fc.constantFrom(...SIGNS.map((s) => s.id), 'no-such-sign'), seen: fc.boolean() });
-    fc.assert(fc.property(fc.constantFrom(...HOSTS), fc.integer({ min: 1, max: 12 }), fc.uniqueArray(answer, { selector: (a) => a.signId, maxLength: 20 }), (h, month, answers) => {
-      const suspects = rankSuspects({ host: h, month, recent: ['wet', 'cool'] }, answers);
-      expect(suspects.reduce((s, x) => s + x.probability, 0)).toBeCloseTo(1, 9);
-      for (const s of suspects) expect(s.probability).toBeGreaterThanOrEqual(0);
-    }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...HOSTS),
+        fc.integer({ min: 1, max: 12 }),
+        fc.uniqueArray(answer, { selector: (a) => a.signId, maxLength: 20 }),
+        (h, month, answers) => {
+          const suspects = rankSuspects({ host: h, month, recent: ['wet', 'cool'] }, answers);
+          expect(suspects.reduce((s, x) => s + x.probability, 0)).toBeCloseTo(1, 9);
+          for (const s of suspects) expect(s.probability).toBeGreaterThanOrEqual(0);
+        },
+      ),
+    );
   });
 
   test('a typical sign never makes its trouble less likely', () => {
-    fc.assert(fc.property(fc.constantFrom('dark-crowd', 'ants', 'sticky'), fc.subarray(['dark-crowd', 'ants', 'sticky']), (extra, base) => {
-      const answers = seen(...base.filter((b) => b !== extra));
-      expect(chance([...answers, ...seen(extra)], 'black-bean-aphid')).toBeGreaterThanOrEqual(chance(answers, 'black-bean-aphid'));
-    }));
+    fc.assert(
+      fc.property(fc.constantFrom('dark-crowd', 'ants', 'sticky'), fc.subarray(['dark-crowd', 'ants', 'sticky']), (extra, base) => {
+        const answers = seen(...base.filter((b) => b !== extra));
+        expect(chance([...answers, ...seen(extra)], 'black-bean-aphid')).toBeGreaterThanOrEqual(chance(answers, 'black-bean-aphid'));
+      }),
+    );
   });
 
   test('seasons are turned round in the south', () => {

@@ -26,7 +26,17 @@ describe('measuring out with the grower’s spoons', () => {
 
   test('a marked jug takes the bulk, spoons the rest', () => {
     const out = measureOut(millilitres(265), [...STARTER_KITS.metric, { kind: 'jug', id: 'jug', name: 'jug', capacityMl: 1000, stepMl: 50 }]);
-    expect(out).toMatchObject({ ok: true, value: { total: 265, error: 0, scoops: [{ count: 1, eachMl: 250 }, { count: 1, eachMl: 15 }] } });
+    expect(out).toMatchObject({
+      ok: true,
+      value: {
+        total: 265,
+        error: 0,
+        scoops: [
+          { count: 1, eachMl: 250 },
+          { count: 1, eachMl: 15 },
+        ],
+      },
+    });
   });
 
   test('never over the ceiling, even where over would be nearer', () => {
@@ -34,7 +44,12 @@ describe('measuring out with the grower’s spoons', () => {
     expect(out).toMatchObject({ ok: true, value: { total: 10 } });
   });
 
-  test.each([[0.1, 'too-small'], [5000, 'too-many'], [0, 'not-positive'], [Number.NaN, 'not-positive']])('%d ml: %s', (ml, code) => {
+  test.each([
+    [0.1, 'too-small'],
+    [5000, 'too-many'],
+    [0, 'not-positive'],
+    [Number.NaN, 'not-positive'],
+  ])('%d ml: %s', (ml, code) => {
     expect(measureOut(millilitres(ml), STARTER_KITS.metric)).toMatchObject({ ok: false, reasons: [{ code }] });
   });
 
@@ -42,15 +57,22 @@ describe('measuring out with the grower’s spoons', () => {
 
   test('the error is the true minimum', () => {
     const size = fc.integer({ min: 2, max: 80 }).map((q) => q / 4);
-    fc.assert(fc.property(fc.uniqueArray(size, { minLength: 1, maxLength: 3 }), fc.double({ min: 1, max: 120, noNaN: true }), fc.boolean(), (sizes, wanted, strict) => {
-      const ceiling = strict ? wanted : Infinity;
-      const out = measureOut(millilitres(wanted), sizes.map((s) => spoon(String(s), s)), millilitres(ceiling));
-      const best = bruteForce(wanted, sizes, ceiling);
-      if (out.ok) {
-        expect(Math.abs(out.value.total - wanted)).toBeCloseTo(best, 6);
-        expect(out.value.total).toBeLessThanOrEqual(ceiling + 1e-9);
-      } else if (out.reasons[0]?.code === 'too-small') expect(best).toBeGreaterThanOrEqual(wanted - 1e-9);
-      else expect(MOST_SCOOPS * Math.max(...sizes)).toBeLessThan(wanted);
-    }), { numRuns: 300 });
+    fc.assert(
+      fc.property(fc.uniqueArray(size, { minLength: 1, maxLength: 3 }), fc.double({ min: 1, max: 120, noNaN: true }), fc.boolean(), (sizes, wanted, strict) => {
+        const ceiling = strict ? wanted : Infinity;
+        const out = measureOut(
+          millilitres(wanted),
+          sizes.map((s) => spoon(String(s), s)),
+          millilitres(ceiling),
+        );
+        const best = bruteForce(wanted, sizes, ceiling);
+        if (out.ok) {
+          expect(Math.abs(out.value.total - wanted)).toBeCloseTo(best, 6);
+          expect(out.value.total).toBeLessThanOrEqual(ceiling + 1e-9);
+        } else if (out.reasons[0]?.code === 'too-small') expect(best).toBeGreaterThanOrEqual(wanted - 1e-9);
+        else expect(MOST_SCOOPS * Math.max(...sizes)).toBeLessThan(wanted);
+      }),
+      { numRuns: 300 },
+    );
   });
 });

@@ -12,7 +12,16 @@ const soapLine = soap.lines[0];
 const sulfurLine = sulfur.lines[0];
 if (!soapLine || !sulfurLine) throw new Error('lines');
 const five = { name: 'Pump sprayer', capacity: millilitres(5000) };
-const request = (change: Partial<MixRequest> = {}): MixRequest => ({ sheet: soap, line: soapLine, rate: 15, area: squareMetres(20), water: null, sprayer: five, kit: STARTER_KITS.metric, ...change });
+const request = (change: Partial<MixRequest> = {}): MixRequest => ({
+  sheet: soap,
+  line: soapLine,
+  rate: 15,
+  area: squareMetres(20),
+  water: null,
+  sprayer: five,
+  kit: STARTER_KITS.metric,
+  ...change,
+});
 const plan = (change: Partial<MixRequest> = {}): MixPlan => {
   const p = planMix(request(change));
   if (!p.ok) throw new Error(p.reasons[0]?.sentence);
@@ -24,13 +33,22 @@ describe('amounts', () => {
     const p = plan();
     expect(p.water).toBe(8000);
     expect(p.product).toBe(120);
-    expect(p.loads.map((l) => [l.water, l.product, l.full])).toEqual([[5000, 75, true], [3000, 45, false]]);
-    expect(p.loads.map((l) => l.measured)).toMatchObject([{ by: 'volume', out: { error: 0, scoops: [{ count: 5, eachMl: 15 }] } }, { out: { scoops: [{ count: 3, eachMl: 15 }] } }]);
+    expect(p.loads.map((l) => [l.water, l.product, l.full])).toEqual([
+      [5000, 75, true],
+      [3000, 45, false],
+    ]);
+    expect(p.loads.map((l) => l.measured)).toMatchObject([
+      { by: 'volume', out: { error: 0, scoops: [{ count: 5, eachMl: 15 }] } },
+      { out: { scoops: [{ count: 3, eachMl: 15 }] } },
+    ]);
     expect(p.working.map((w) => w.result)).toEqual(['8 l', '120 ml']);
   });
 
   test('above the label is refused with the label’s line', () => {
-    expect(planMix(request({ rate: 21 }))).toMatchObject({ ok: false, reasons: [{ code: 'above-label', field: 'rate', sentence: expect.stringContaining('10 to 20 ml per litre') }] });
+    expect(planMix(request({ rate: 21 }))).toMatchObject({
+      ok: false,
+      reasons: [{ code: 'above-label', field: 'rate', sentence: expect.stringContaining('10 to 20 ml per litre') }],
+    });
   });
 
   test.each([
@@ -60,7 +78,10 @@ describe('amounts', () => {
 
   test('a powder without a known density is to be weighed, not guessed', () => {
     const { levelDensity: _none, ...unknown } = sulfur;
-    expect(planMix(request({ sheet: unknown, line: sulfurLine, rate: 5, area: squareMetres(10) }))).toMatchObject({ ok: false, reasons: [{ code: 'no-density' }] });
+    expect(planMix(request({ sheet: unknown, line: sulfurLine, rate: 5, area: squareMetres(10) }))).toMatchObject({
+      ok: false,
+      reasons: [{ code: 'no-density' }],
+    });
   });
 
   test('bait goes by area, without water or a sprayer', () => {
@@ -74,29 +95,47 @@ describe('amounts', () => {
 
 describe('whatever is asked', () => {
   const any = fc.record({
-    sheet: fc.constantFrom(...SHEETS), host: fc.constantFrom(...HOSTS), trouble: fc.constantFrom(...TROUBLES), share: fc.double({ min: -0.2, max: 1.3, noNaN: true }),
-    area: fc.double({ min: 0.05, max: 200, noNaN: true }), capacity: fc.integer({ min: 500, max: 15_000 }), kit: fc.constantFrom(...Object.values(STARTER_KITS)),
+    sheet: fc.constantFrom(...SHEETS),
+    host: fc.constantFrom(...HOSTS),
+    trouble: fc.constantFrom(...TROUBLES),
+    share: fc.double({ min: -0.2, max: 1.3, noNaN: true }),
+    area: fc.double({ min: 0.05, max: 200, noNaN: true }),
+    capacity: fc.integer({ min: 500, max: 15_000 }),
+    kit: fc.constantFrom(...Object.values(STARTER_KITS)),
   });
   test('no path ends above a label maximum, and the loads add up', () => {
-    fc.assert(fc.property(any, (x) => {
-      const line = lineFor(x.sheet, x.host, x.trouble.id);
-      if (!line.ok) return;
-      const { min, max } = line.value.rate;
-      const p = planMix({ sheet: x.sheet, line: line.value, rate: min + (max - min) * x.share, area: squareMetres(x.area), water: null, sprayer: { name: 's', capacity: millilitres(x.capacity) }, kit: x.kit });
-      if (!p.ok) return expect(p.reasons[0]?.sentence).toBeTruthy();
-      for (const l of p.value.loads) {
-        expect(l.rateMade).toBeLessThanOrEqual(max * (1 + 1e-9));
-        expect(l.water).toBeLessThanOrEqual(x.capacity);
-      }
-      const sum = p.value.loads.reduce((s, l) => s + l.product, 0);
-      expect(Math.abs(sum - p.value.product)).toBeLessThan(p.value.product * 0.01 + 1e-6);
-    }), { numRuns: 600 });
+    fc.assert(
+      fc.property(any, (x) => {
+        const line = lineFor(x.sheet, x.host, x.trouble.id);
+        if (!line.ok) return;
+        const { min, max } = line.value.rate;
+        const p = planMix({
+          sheet: x.sheet,
+          line: line.value,
+          rate: min + (max - min) * x.share,
+          area: squareMetres(x.area),
+          water: null,
+          sprayer: { name: 's', capacity: millilitres(x.capacity) },
+          kit: x.kit,
+        });
+        if (!p.ok) return expect(p.reasons[0]?.sentence).toBeTruthy();
+        for (const l of p.value.loads) {
+          expect(l.rateMade).toBeLessThanOrEqual(max * (1 + 1e-9));
+          expect(l.water).toBeLessThanOrEqual(x.capacity);
+        }
+        const sum = p.value.loads.reduce((s, l) => s + l.product, 0);
+        expect(Math.abs(sum - p.value.product)).toBeLessThan(p.value.product * 0.01 + 1e-6);
+      }),
+      { numRuns: 600 },
+    );
   });
 
   test('twice the area is twice the amount', () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 100, noNaN: true }), (area) => {
-      expect(plan({ area: squareMetres(area * 2) }).product).toBeCloseTo(plan({ area: squareMetres(area) }).product * 2, 6);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 100, noNaN: true }), (area) => {
+        expect(plan({ area: squareMetres(area * 2) }).product).toBeCloseTo(plan({ area: squareMetres(area) }).product * 2, 6);
+      }),
+    );
   });
 });
 
@@ -127,8 +166,14 @@ describe('too much went in', () => {
     expect(correctOvershoot(load, 70, millilitres(5000), p)).toMatchObject({ ok: true, value: { addWater: expect.closeTo(666.67, 1) } });
   });
   test('a full tank within the label may be sprayed, above it never', () => {
-    expect(correctOvershoot(load, 90, millilitres(5000), p)).toMatchObject({ ok: true, value: { total: 5000, sentence: expect.stringContaining('within the label') } });
-    expect(correctOvershoot(load, 110, millilitres(5000), p)).toMatchObject({ ok: false, reasons: [{ code: 'tank-full', sentence: expect.stringContaining('Do not spray') }] });
+    expect(correctOvershoot(load, 90, millilitres(5000), p)).toMatchObject({
+      ok: true,
+      value: { total: 5000, sentence: expect.stringContaining('within the label') },
+    });
+    expect(correctOvershoot(load, 110, millilitres(5000), p)).toMatchObject({
+      ok: false,
+      reasons: [{ code: 'tank-full', sentence: expect.stringContaining('Do not spray') }],
+    });
   });
   test.each([0, -4, Number.NaN, 59])('%d is not an overshoot', (n) => expect(correctOvershoot(load, n, millilitres(5000), p).ok).toBe(false));
 });

@@ -11,12 +11,23 @@ export const at = (iso: string) => instant(Date.parse(iso));
 export const fineWeather = (now: number, days = 10, change: Partial<HourlyWeather> = {}): HourlyWeather[] =>
   Array.from({ length: days * 24 }, (_, i) => ({
     at: new Date(Math.floor(now / 3_600_000) * 3_600_000 + i * 3_600_000).toISOString(),
-    temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3, ...change,
+    temperatureC: 15,
+    humidityPct: 60,
+    windMs: 2,
+    rainMm: 0,
+    cloud: 0.3,
+    ...change,
   }));
 
 export interface Setup {
-  now?: string; host?: string; trouble?: string; planting?: Partial<PlantingFacts>; policy?: Situation['policy'];
-  records?: PastTreatment[]; seenSigns?: string[]; weather?: Partial<HourlyWeather>;
+  now?: string;
+  host?: string;
+  trouble?: string;
+  planting?: Partial<PlantingFacts>;
+  policy?: Situation['policy'];
+  records?: PastTreatment[];
+  seenSigns?: string[];
+  weather?: Partial<HourlyWeather>;
 }
 
 export function situation(setup: Setup = {}): Situation {
@@ -25,7 +36,13 @@ export function situation(setup: Setup = {}): Situation {
   const trouble = findTrouble(setup.trouble ?? 'black-bean-aphid');
   if (!host || !trouble) throw new Error('no such host or trouble');
   return {
-    now, place, host, trouble, policy: setup.policy ?? 'any-labelled', records: setup.records ?? [], seenSigns: setup.seenSigns ?? [],
+    now,
+    place,
+    host,
+    trouble,
+    policy: setup.policy ?? 'any-labelled',
+    records: setup.records ?? [],
+    seenSigns: setup.seenSigns ?? [],
     planting: { stage: 'fruiting', site: 'outdoors', edible: host.edible, dense: false, pickFrom: null, pickUntil: null, ...setup.planting },
     conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
   };
@@ -37,4 +54,9 @@ export function verdictOn(controlId: string, setup: Setup = {}) {
   return judge(control, situation(setup));
 }
 
-export const past = (sheetId: string, iso: string, lineId: string | null = null): PastTreatment => ({ at: at(iso), controlId: sheetId, sheet: findSheet(sheetId) ?? null, lineId });
+export const past = (sheetId: string, iso: string, lineId: string | null = null): PastTreatment => ({
+  at: at(iso),
+  controlId: sheetId,
+  sheet: findSheet(sheetId) ?? null,
+  lineId,
+});

@@ -12,12 +12,20 @@ const hoursFrom = (iso: string, n: number, change: (i: number) => Partial<Hourly
 describe('sun and air', () => {
   // the low-precision formula keeps within 0.4 degrees, less than two minutes of dusk
   test('the sun stands where astronomy-engine has it', () => {
-    fc.assert(fc.property(fc.integer({ min: Date.UTC(2020, 0, 1), max: Date.UTC(2035, 0, 1) }), fc.integer({ min: -65, max: 65 }), fc.integer({ min: -179, max: 179 }), (ms, latitude, longitude) => {
-      const observer = new Observer(latitude, longitude, 0);
-      const equ = Equator(Body.Sun, new Date(ms), observer, true, true);
-      const truth = Horizon(new Date(ms), observer, equ.ra, equ.dec).altitude;
-      expect(Math.abs(sunAltitude(instant(ms), { latitude, longitude, zone: 'UTC' }) - truth)).toBeLessThan(0.4);
-    }), { numRuns: 200 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: Date.UTC(2020, 0, 1), max: Date.UTC(2035, 0, 1) }),
+        fc.integer({ min: -65, max: 65 }),
+        fc.integer({ min: -179, max: 179 }),
+        (ms, latitude, longitude) => {
+          const observer = new Observer(latitude, longitude, 0);
+          const equ = Equator(Body.Sun, new Date(ms), observer, true, true);
+          const truth = Horizon(new Date(ms), observer, equ.ra, equ.dec).altitude;
+          expect(Math.abs(sunAltitude(instant(ms), { latitude, longitude, zone: 'UTC' }) - truth)).toBeLessThan(0.4);
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 
   // source: Stull 2011, worked example: 20 °C and 50 % give 13.7 °C
@@ -45,7 +53,11 @@ describe('open hours', () => {
   });
 
   test('on flowers it waits for the bees, also when the sun is weak', () => {
-    const slots = conditionsOver(hoursFrom('2026-05-24T12:00:00Z', 12, () => ({ cloud: 1 })), place, at('2026-05-24T12:00:00Z'));
+    const slots = conditionsOver(
+      hoursFrom('2026-05-24T12:00:00Z', 12, () => ({ cloud: 1 })),
+      place,
+      at('2026-05-24T12:00:00Z'),
+    );
     expect(openHours(slots, soap, { ...inFlower, inFlower: false }).open[0]?.from).toBe(at('2026-05-24T12:00:00Z'));
     expect(openHours(slots, soap, inFlower).closed[0]?.reasons[0]?.code).toBe('bees');
     for (const span of openHours(slots, soap, inFlower).open) {
@@ -66,18 +78,38 @@ describe('open hours', () => {
   });
 
   test('wind and rain do not reach indoors', () => {
-    const slots = conditionsOver(hoursFrom('2026-05-24T20:00:00Z', 6, () => ({ windMs: 12, rainMm: 3 })), place, at('2026-05-24T20:00:00Z'));
+    const slots = conditionsOver(
+      hoursFrom('2026-05-24T20:00:00Z', 6, () => ({ windMs: 12, rainMm: 3 })),
+      place,
+      at('2026-05-24T20:00:00Z'),
+    );
     expect(openHours(slots, soap, { site: 'indoors', inFlower: true }).open).toHaveLength(1);
   });
 
   test('open and closed spans tile the time without gap or overlap', () => {
-    const weather = fc.array(fc.record({ temperatureC: fc.integer({ min: -5, max: 38 }), humidityPct: fc.integer({ min: 20, max: 100 }), windMs: fc.integer({ min: 0, max: 12 }), rainMm: fc.constantFrom(0, 0, 0, 1), cloud: fc.double({ min: 0, max: 1, noNaN: true }) }), { minLength: 2, maxLength: 48 });
-    fc.assert(fc.property(weather, (w) => {
-      const slots = conditionsOver(w.map((h, i) => ({ ...h, at: new Date(Date.parse('2026-05-24T00:00:00Z') + i * 3_600_000).toISOString() })), place, at('2026-05-24T00:00:00Z'));
-      const { open, closed } = openHours(slots, soap, inFlower);
-      const spans = [...open, ...closed].sort((a, b) => a.from - b.from);
-      spans.forEach((s, i) => expect(s.from).toBe(i === 0 ? slots[0]?.at : spans[i - 1]?.to));
-      expect(spans.at(-1)?.to).toBe((slots.at(-1)?.at ?? 0) + 900_000);
-    }), { numRuns: 100 });
+    const weather = fc.array(
+      fc.record({
+        temperatureC: fc.integer({ min: -5, max: 38 }),
+        humidityPct: fc.integer({ min: 20, max: 100 }),
+        windMs: fc.integer({ min: 0, max: 12 }),
+        rainMm: fc.constantFrom(0, 0, 0, 1),
+        cloud: fc.double({ min: 0, max: 1, noNaN: true }),
+      }),
+      { minLength: 2, maxLength: 48 },
+    );
+    fc.assert(
+      fc.property(weather, (w) => {
+        const slots = conditionsOver(
+          w.map((h, i) => ({ ...h, at: new Date(Date.parse('2026-05-24T00:00:00Z') + i * 3_600_000).toISOString() })),
+          place,
+          at('2026-05-24T00:00:00Z'),
+        );
+        const { open, closed } = openHours(slots, soap, inFlower);
+        const spans = [...open, ...closed].sort((a, b) => a.from - b.from);
+        spans.forEach((s, i) => expect(s.from).toBe(i === 0 ? slots[0]?.at : spans[i - 1]?.to));
+        expect(spans.at(-1)?.to).toBe((slots.at(-1)?.at ?? 0) + 900_000);
+      }),
+      { numRuns: 100 },
+    );
   });
 });

@@ -33,19 +33,29 @@ export const VERSION = '0.1.0';
 export function createApp(context: Context, options: AppOptions = {}): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], imgSrc: ["'self'", 'data:'],
-        fontSrc: ["'self'"], manifestSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"],
-        // react-native-web writes its styles into the page
-        styleSrc: ["'self'", "'unsafe-inline'"],
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:'],
+          fontSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+          // react-native-web writes its styles into the page
+          styleSrc: ["'self'", "'unsafe-inline'"],
+        },
       },
-    },
-    // served over plain HTTP on the loopback: a browser must not be told to insist on HTTPS
-    strictTransportSecurity: false,
-  }));
+      // served over plain HTTP on the loopback: a browser must not be told to insist on HTTPS
+      strictTransportSecurity: false,
+    }),
+  );
   if (options.passcode) app.use(requirePasscode(options.passcode));
   app.use(compression());
   app.use('/api/v1', api(context, options.requestsPerMinute ?? 3000));
@@ -60,11 +70,30 @@ function api(context: Context, requestsPerMinute: number) {
     res.set('Cache-Control', 'no-store');
     next();
   });
-  router.use(rateLimit({ windowMs: 60_000, limit: requestsPerMinute, standardHeaders: true, legacyHeaders: false, handler: (_req, _res, next) => next(new HttpProblem(429, 'Too many requests', 'Wait a minute, then try again.')) }));
+  router.use(
+    rateLimit({
+      windowMs: 60_000,
+      limit: requestsPerMinute,
+      standardHeaders: true,
+      legacyHeaders: false,
+      handler: (_req, _res, next) => next(new HttpProblem(429, 'Too many requests', 'Wait a minute, then try again.')),
+    }),
+  );
   router.use(express.json({ limit: '256kb' }));
   router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
-  for (const routes of [clockRoutes, gardenRoutes, plantingRoutes, sprayerRoutes, lookRoutes, caseRoutes, treatmentRoutes, sheetRoutes, weatherRoutes, todayRoutes]) {
+  for (const routes of [
+    clockRoutes,
+    gardenRoutes,
+    plantingRoutes,
+    sprayerRoutes,
+    lookRoutes,
+    caseRoutes,
+    treatmentRoutes,
+    sheetRoutes,
+    weatherRoutes,
+    todayRoutes,
+  ]) {
     router.use(routes(context));
   }
   router.use((_req, _res, next) => next(new HttpProblem(404, 'Not found', 'There is no such address in the API.')));
@@ -73,10 +102,12 @@ function api(context: Context, requestsPerMinute: number) {
 
 /** Hashed files for ever, pages always asked for again; a path without an ending is a page of the app. */
 function serveWeb(app: Express, dir: string): void {
-  app.use(express.static(dir, {
-    index: false,
-    setHeaders: (res, path) => void res.set('Cache-Control', /\/_expo\/|\/assets\//.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
-  }));
+  app.use(
+    express.static(dir, {
+      index: false,
+      setHeaders: (res, path) => void res.set('Cache-Control', /\/_expo\/|\/assets\//.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+    }),
+  );
   app.get('/{*path}', (req, res, next) => {
     if (extname(req.path)) return next(new HttpProblem(404, 'Not found'));
     res.set('Cache-Control', 'no-cache').sendFile(join(dir, 'index.html'));

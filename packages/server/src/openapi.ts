@@ -1,6 +1,19 @@
 import {
-  caseDetailSchema, caseSchema, clockSchema, confirmationSchema, gardenSchema, healthSchema, lookSchema, plantingSchema, problemSchema, sprayerSchema,
-  todaySchema, treatmentPageSchema, treatmentRequestSchema, treatmentSchema, weatherSchema,
+  caseDetailSchema,
+  caseSchema,
+  clockSchema,
+  confirmationSchema,
+  gardenSchema,
+  healthSchema,
+  lookSchema,
+  plantingSchema,
+  problemSchema,
+  sprayerSchema,
+  todaySchema,
+  treatmentPageSchema,
+  treatmentRequestSchema,
+  treatmentSchema,
+  weatherSchema,
 } from '@sleetbrook/core/api';
 import { labelSheetSchema } from '@sleetbrook/core/label';
 import { z, type ZodType } from 'zod';
@@ -14,18 +27,28 @@ const gone = { '404': { description: 'Not found', content: { 'application/proble
 const byId = (name: string) => z.object({ [name]: z.string() });
 const get = (summary: string, schema: ZodType, more = {}) => ({ summary, responses: { ...ok(schema, summary) }, ...more });
 const put = (summary: string, body: ZodType, answer: ZodType, id?: string) => ({
-  summary, ...(id ? { requestParams: { path: byId(id) } } : {}), requestBody: { content: json(body) }, responses: { ...ok(answer, summary), ...wrong, ...conflict },
+  summary,
+  ...(id ? { requestParams: { path: byId(id) } } : {}),
+  requestBody: { content: json(body) },
+  responses: { ...ok(answer, summary), ...wrong, ...conflict },
 });
 const drop = (summary: string, id: string) => ({ summary, requestParams: { path: byId(id) }, responses: { '204': { description: 'Done' }, ...gone } });
 
 /** The API described from the very schemas that check it. */
 export const openApiDocument = createDocument({
   openapi: '3.1.0',
-  info: { title: 'Sleetbrook', version: '1', description: 'A garden’s plantings, cases, treatments and weather. Units are in the field names; instants are UTC.' },
+  info: {
+    title: 'Sleetbrook',
+    version: '1',
+    description: 'A garden’s plantings, cases, treatments and weather. Units are in the field names; instants are UTC.',
+  },
   servers: [{ url: '/api/v1' }],
   paths: {
     '/health': { get: get('Is it there', healthSchema) },
-    '/clock': { get: get('The clock every screen goes by', clockSchema), put: put('Move the demonstration’s clock on', z.object({ now: z.iso.datetime() }), clockSchema) },
+    '/clock': {
+      get: get('The clock every screen goes by', clockSchema),
+      put: put('Move the demonstration’s clock on', z.object({ now: z.iso.datetime() }), clockSchema),
+    },
     '/garden': { get: get('The garden and what its grower owns', gardenSchema), put: put('Change the garden', gardenSchema, gardenSchema) },
     '/plantings': { get: get('All plantings', z.array(plantingSchema)) },
     '/plantings/{id}': {
@@ -37,20 +60,40 @@ export const openApiDocument = createDocument({
     '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },
     '/sprayers/{id}': { put: put('Add or change a sprayer', sprayerSchema, sprayerSchema, 'id'), delete: drop('Remove a sprayer', 'id') },
     '/looks/{id}': { get: get('One look', lookSchema, { requestParams: { path: byId('id') } }), put: put('Keep a look', lookSchema, lookSchema, 'id') },
-    '/cases': { get: get('Open cases, or cleared ones', z.array(caseSchema), { requestParams: { query: z.object({ status: z.enum(['open', 'cleared']).optional() }) } }) },
-    '/cases/{id}': { get: get('One case with its looks and treatments', caseDetailSchema, { requestParams: { path: byId('id') } }), put: put('Open or move a case', caseSchema, caseSchema, 'id') },
-    '/treatments': { get: get('Treatments, newest first', treatmentPageSchema, { requestParams: { query: z.object({ before: z.string().optional(), planting: z.string().optional() }) } }) },
+    '/cases': {
+      get: get('Open cases, or cleared ones', z.array(caseSchema), { requestParams: { query: z.object({ status: z.enum(['open', 'cleared']).optional() }) } }),
+    },
+    '/cases/{id}': {
+      get: get('One case with its looks and treatments', caseDetailSchema, { requestParams: { path: byId('id') } }),
+      put: put('Open or move a case', caseSchema, caseSchema, 'id'),
+    },
+    '/treatments': {
+      get: get('Treatments, newest first', treatmentPageSchema, {
+        requestParams: { query: z.object({ before: z.string().optional(), planting: z.string().optional() }) },
+      }),
+    },
     '/treatments/{id}': {
       get: get('One treatment', treatmentSchema, { requestParams: { path: byId('id') } }),
       put: put('Record a treatment; the clocks are computed here', treatmentRequestSchema, treatmentSchema, 'id'),
     },
     '/sheets': { get: get('Specimen label sheets', z.array(labelSheetSchema)) },
     '/confirmations': { get: get('Sheets checked against the grower’s own label', z.array(confirmationSchema)) },
-    '/confirmations/{sheetId}': { put: put('Confirm a sheet', confirmationSchema, confirmationSchema, 'sheetId'), delete: drop('Take a confirmation back', 'sheetId') },
+    '/confirmations/{sheetId}': {
+      put: put('Confirm a sheet', confirmationSchema, confirmationSchema, 'sheetId'),
+      delete: drop('Take a confirmation back', 'sheetId'),
+    },
     '/today': { get: get('What runs and what is due', todaySchema) },
-    '/weather': { get: get('Hourly weather: a real station could serve this very shape', weatherSchema, { requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) } }) },
+    '/weather': {
+      get: get('Hourly weather: a real station could serve this very shape', weatherSchema, {
+        requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },
+      }),
+    },
     '/weather/file': {
-      put: { summary: 'Load hourly weather from CSV in place of the stand-in', requestBody: { content: { 'text/csv': { schema: z.string() } } }, responses: { '200': { description: 'What is loaded' }, ...wrong } },
+      put: {
+        summary: 'Load hourly weather from CSV in place of the stand-in',
+        requestBody: { content: { 'text/csv': { schema: z.string() } } },
+        responses: { '200': { description: 'What is loaded' }, ...wrong },
+      },
       delete: { summary: 'Go back to the stand-in', responses: { '204': { description: 'Done' } } },
     },
   },

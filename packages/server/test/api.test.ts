@@ -69,11 +69,16 @@ describe('plantings', () => {
 
 describe('bodies', () => {
   test('10 MB, broken JSON and unknown addresses are refused in words', async () => {
-    const big = await api.put('/api/v1/garden').set('Content-Type', 'application/json').send(`{"name":"${'x'.repeat(10_000_000)}"}`);
+    const big = await api
+      .put('/api/v1/garden')
+      .set('Content-Type', 'application/json')
+      .send(`{"name":"${'x'.repeat(10_000_000)}"}`);
     expect([big.status, big.body.title]).toEqual([413, 'Too large']);
     const broken = await api.put('/api/v1/garden').set('Content-Type', 'application/json').send('{"name":');
     expect([broken.status, broken.body.detail]).toEqual([400, 'The body is not valid JSON.']);
-    await get('/nowhere').expect(404).expect('Content-Type', /problem\+json/);
+    await get('/nowhere')
+      .expect(404)
+      .expect('Content-Type', /problem\+json/);
   });
 
   test('too many requests are turned away', async () => {
@@ -103,7 +108,13 @@ describe('the garden', () => {
     expect((await put('/garden', { ...g, policy: 'organic' }).expect(200)).body).toMatchObject({ policy: 'organic', revision: g.revision + 1 });
     await put('/garden', { ...g, policy: 'by-hand' }).expect(409);
   });
-  test.each([['latitude', 91], ['latitude', null], ['zone', 'Moon/Base'], ['emergencyNumber', 'call me'], ['units', 'cubits']])('%s %p is refused', async (field, value) => {
+  test.each([
+    ['latitude', 91],
+    ['latitude', null],
+    ['zone', 'Moon/Base'],
+    ['emergencyNumber', 'call me'],
+    ['units', 'cubits'],
+  ])('%s %p is refused', async (field, value) => {
     const g = (await get('/garden')).body;
     const res = await put('/garden', { ...g, [field]: value }).expect(422);
     expect(res.body.errors[0].field).toBe(field);
@@ -115,7 +126,13 @@ describe('a case', () => {
     const c = await openCase();
     const t = treatment(BEANS, c.id);
     const record = (await put(`/treatments/${t.id}`, t).expect(200)).body;
-    expect(record).toMatchObject({ keepOutUntil: '2026-05-24T20:10:00.000Z', pickFrom: '2026-05-24T20:10:00.000Z', sheet: { id: 'potassium-soap', version: 1 }, plantingName: 'Broad beans', weather: { windMs: expect.any(Number) } });
+    expect(record).toMatchObject({
+      keepOutUntil: '2026-05-24T20:10:00.000Z',
+      pickFrom: '2026-05-24T20:10:00.000Z',
+      sheet: { id: 'potassium-soap', version: 1 },
+      plantingName: 'Broad beans',
+      weather: { windMs: expect.any(Number) },
+    });
     expect((await put(`/treatments/${t.id}`, t).expect(200)).body).toEqual(record); // a resend
     await put(`/treatments/${t.id}`, { ...t, amount: 100 }).expect(409);
     const detail = (await get(`/cases/${c.id}`)).body;
@@ -180,7 +197,12 @@ describe('the log', () => {
   test('is read page by page, newest first, each record once', async () => {
     const ids: string[] = [];
     for (let i = 0; i < 60; i++) {
-      const t = treatment(BEANS, null, { controlId: 'hand-pick', amount: null, waterMl: null, finishedAt: new Date(Date.parse(NOW) - i * 3_600_000).toISOString() });
+      const t = treatment(BEANS, null, {
+        controlId: 'hand-pick',
+        amount: null,
+        waterMl: null,
+        finishedAt: new Date(Date.parse(NOW) - i * 3_600_000).toISOString(),
+      });
       await put(`/treatments/${t.id}`, t).expect(200);
       ids.push(t.id);
     }

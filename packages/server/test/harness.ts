@@ -40,17 +40,56 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
 export const larkfold = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 
 export const planting = (change: object = {}) => ({
-  id: v7(), revision: 0, name: 'Peas', hostId: 'broad-bean', place: 'Bed 1', site: 'outdoors', stage: 'fruiting', edible: true, dense: false, areaM2: 4, pickFrom: null, pickUntil: null, ...change,
+  id: v7(),
+  revision: 0,
+  name: 'Peas',
+  hostId: 'broad-bean',
+  place: 'Bed 1',
+  site: 'outdoors',
+  stage: 'fruiting',
+  edible: true,
+  dense: false,
+  areaM2: 4,
+  pickFrom: null,
+  pickUntil: null,
+  ...change,
 });
 
 export const look = (plantingId: string, change: object = {}) => ({
-  id: v7(), plantingId, caseId: null, at: NOW, answers: [{ signId: 'dark-crowd', seen: true }], count: { affected: 9, looked: 20 }, note: '', ...change,
+  id: v7(),
+  plantingId,
+  caseId: null,
+  at: NOW,
+  answers: [{ signId: 'dark-crowd', seen: true }],
+  count: { affected: 9, looked: 20 },
+  note: '',
+  ...change,
 });
 
 export const caseOf = (plantingId: string, lookId: string, change: object = {}) => ({
-  id: v7(), revision: 0, plantingId, troubleId: 'black-bean-aphid', confidence: 0.94, lookId, openedAt: NOW, status: 'open', closedAt: null, laps: [freshLap()], ...change,
+  id: v7(),
+  revision: 0,
+  plantingId,
+  troubleId: 'black-bean-aphid',
+  confidence: 0.94,
+  lookId,
+  openedAt: NOW,
+  status: 'open',
+  closedAt: null,
+  laps: [freshLap()],
+  ...change,
 });
 
 export const treatment = (plantingId: string, caseId: string | null, change: object = {}) => ({
-  id: v7(), caseId, plantingId, controlId: 'soap-spray', finishedAt: NOW, areaM2: 20, amount: 120, waterMl: 8000, by: 'You', why: 'Black bean aphid', ...change,
+  id: v7(),
+  caseId,
+  plantingId,
+  controlId: 'soap-spray',
+  finishedAt: NOW,
+  areaM2: 20,
+  amount: 120,
+  waterMl: 8000,
+  by: 'You',
+  why: 'Black bean aphid',
+  ...change,
 });

@@ -15,23 +15,26 @@ const folder = () => {
 };
 afterAll(() => folders.forEach((f) => rmSync(f, { recursive: true, force: true })));
 
-const launch = (env: Record<string, string>) => spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', ...env } });
+const launch = (env: Record<string, string>) =>
+  spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', ...env } });
 
 /** Waits for the ready line; gives the address. */
-const ready = (child: ChildProcess) => new Promise<string>((resolve, reject) => {
-  let out = '';
-  child.stdout?.on('data', (d: Buffer) => {
-    out += d.toString();
-    const m = /^Sleetbrook is ready at (http:\S+)$/m.exec(out);
-    if (m?.[1]) resolve(m[1]);
+const ready = (child: ChildProcess) =>
+  new Promise<string>((resolve, reject) => {
+    let out = '';
+    child.stdout?.on('data', (d: Buffer) => {
+      out += d.toString();
+      const m = /^Sleetbrook is ready at (http:\S+)$/m.exec(out);
+      if (m?.[1]) resolve(m[1]);
+    });
+    child.once('exit', (code) => reject(new Error(`left with ${code}: ${out}`)));
   });
-  child.once('exit', (code) => reject(new Error(`left with ${code}: ${out}`)));
-});
-const ended = (child: ChildProcess) => new Promise<{ code: number | null; err: string }>((resolve) => {
-  let err = '';
-  child.stderr?.on('data', (d: Buffer) => (err += d.toString()));
-  child.once('exit', (code) => resolve({ code, err: err.trim() }));
-});
+const ended = (child: ChildProcess) =>
+  new Promise<{ code: number | null; err: string }>((resolve) => {
+    let err = '';
+    child.stderr?.on('data', (d: Buffer) => (err += d.toString()));
+    child.once('exit', (code) => resolve({ code, err: err.trim() }));
+  });
 
 describe('the server as a process', () => {
   test('killed in the middle of writing, it has everything it confirmed', async () => {
@@ -42,7 +45,11 @@ describe('the server as a process', () => {
     const writer = async () => {
       for (;;) {
         const p = planting();
-        const res = await fetch(`${base}/api/v1/plantings/${p.id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(p) });
+        const res = await fetch(`${base}/api/v1/plantings/${p.id}`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(p),
+        });
         if (res.ok) confirmed.push(p.id);
       }
     };
@@ -70,7 +77,14 @@ describe('the server as a process', () => {
   });
 
   test.each([
-    ['an unreadable database', (f: string) => { writeFileSync(join(f, 'sleetbrook.db'), 'no database '.repeat(200)); return {}; }, /can not be opened: file is not a database/],
+    [
+      'an unreadable database',
+      (f: string) => {
+        writeFileSync(join(f, 'sleetbrook.db'), 'no database '.repeat(200));
+        return {};
+      },
+      /can not be opened: file is not a database/,
+    ],
     ['a port that is none', () => ({ PORT: 'http' }), /PORT must be a whole number/],
     ['a time that is none', () => ({ SLEETBROOK_NOW: 'tea time' }), /SLEETBROOK_NOW must be an instant/],
     ['an open door', () => ({ HOST: '0.0.0.0' }), /SLEETBROOK_PASSCODE/],

@@ -21,7 +21,12 @@ describe('the stand-in', () => {
     const year = standInWeather(new Date('2026-01-01T00:00:00Z'), 8760, LARKFOLD, 6);
     const month = (m: number) => year.filter((h) => new Date(h.at).getUTCMonth() === m);
     expect(mean(month(6).map((h) => h.temperatureC))).toBeGreaterThan(mean(month(0).map((h) => h.temperatureC)) + 8);
-    const at = (hour: number) => mean(month(5).filter((h) => new Date(h.at).getUTCHours() === hour).map((h) => h.temperatureC));
+    const at = (hour: number) =>
+      mean(
+        month(5)
+          .filter((h) => new Date(h.at).getUTCHours() === hour)
+          .map((h) => h.temperatureC),
+      );
     expect(at(14)).toBeGreaterThan(at(3) + 4);
     // from memory: about 600 to 1,100 mm a year in such places
     const rain = year.reduce((s, h) => s + h.rainMm, 0);
@@ -34,9 +39,19 @@ describe('the stand-in', () => {
   });
 
   test('every hour anywhere fits the documented shape', () => {
-    fc.assert(fc.property(fc.integer({ min: -89, max: 89 }), fc.integer({ min: -179, max: 179 }), fc.integer({ min: 0, max: 4_000_000_000 }), fc.integer({ min: 0, max: 1000 }), (latitude, longitude, s, seed) => {
-      for (const hour of standInWeather(new Date(s * 1000), 6, { latitude, longitude }, seed)) expect(hourlyWeatherSchema.safeParse(hour).error).toBeUndefined();
-    }), { numRuns: 200 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -89, max: 89 }),
+        fc.integer({ min: -179, max: 179 }),
+        fc.integer({ min: 0, max: 4_000_000_000 }),
+        fc.integer({ min: 0, max: 1000 }),
+        (latitude, longitude, s, seed) => {
+          for (const hour of standInWeather(new Date(s * 1000), 6, { latitude, longitude }, seed))
+            expect(hourlyWeatherSchema.safeParse(hour).error).toBeUndefined();
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 });
 
@@ -45,11 +60,21 @@ describe('hours from a file', () => {
     const h = harness();
     const api = h.start();
     const csv = [HEAD, ...rows('2026-05-24T18:00:00Z', 24)].join('\n');
-    await api.put('/api/v1/weather/file').set('Content-Type', 'text/csv').send(csv).expect(200, { first: '2026-05-24T18:00:00.000Z', last: '2026-05-25T17:00:00.000Z', hours: 24 });
-    expect((await api.get('/api/v1/weather?hours=24')).body).toMatchObject({ source: 'file', hours: expect.arrayContaining([expect.objectContaining({ temperatureC: 12 })]) });
+    await api
+      .put('/api/v1/weather/file')
+      .set('Content-Type', 'text/csv')
+      .send(csv)
+      .expect(200, { first: '2026-05-24T18:00:00.000Z', last: '2026-05-25T17:00:00.000Z', hours: 24 });
+    expect((await api.get('/api/v1/weather?hours=24')).body).toMatchObject({
+      source: 'file',
+      hours: expect.arrayContaining([expect.objectContaining({ temperatureC: 12 })]),
+    });
     expect((await api.get('/api/v1/weather?hours=48')).body.source).toBe('mixed');
 
-    const gap = csv.split('\n').filter((_, i) => i !== 10).join('\n');
+    const gap = csv
+      .split('\n')
+      .filter((_, i) => i !== 10)
+      .join('\n');
     const refused = await api.put('/api/v1/weather/file').set('Content-Type', 'text/csv').send(gap).expect(422);
     expect(refused.body.errors[0]).toMatchObject({ field: 'at', line: 11, message: expect.stringContaining('missing') });
     expect((await api.get('/api/v1/weather/file')).body.hours).toBe(24);

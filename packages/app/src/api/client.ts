@@ -18,7 +18,13 @@ const OFFLINE: Problem = { type: 'about:blank', title: 'No answer', status: 0, d
  * One request to the API; the answer is checked against its schema.
  * @throws ApiProblem for every refusal, also when the server can not be reached
  */
-export async function request<T>(method: 'GET' | 'PUT' | 'DELETE' | 'POST', path: string, schema: ZodType<T> | null, body?: unknown, type = 'application/json'): Promise<T> {
+export async function request<T>(
+  method: 'GET' | 'PUT' | 'DELETE' | 'POST',
+  path: string,
+  schema: ZodType<T> | null,
+  body?: unknown,
+  type = 'application/json',
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api/v1${path}`, {

@@ -1,6 +1,19 @@
 import {
-  caseSchema, clockSchema, confirmationSchema, gardenSchema, lookSchema, plantingSchema, sprayerSchema, treatmentSchema,
-  type Case, type Confirmation, type Garden, type Look, type Planting, type Sprayer, type TreatmentRequest,
+  caseSchema,
+  clockSchema,
+  confirmationSchema,
+  gardenSchema,
+  lookSchema,
+  plantingSchema,
+  sprayerSchema,
+  treatmentSchema,
+  type Case,
+  type Confirmation,
+  type Garden,
+  type Look,
+  type Planting,
+  type Sprayer,
+  type TreatmentRequest,
 } from '@sleetbrook/core/api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { z } from 'zod';

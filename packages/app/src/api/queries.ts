@@ -1,23 +1,44 @@
 import {
-  caseDetailSchema, caseSchema, clockSchema, confirmationSchema, gardenSchema, healthSchema, plantingSchema, sprayerSchema, todaySchema, treatmentPageSchema, weatherSchema,
+  caseDetailSchema,
+  caseSchema,
+  clockSchema,
+  confirmationSchema,
+  gardenSchema,
+  healthSchema,
+  plantingSchema,
+  sprayerSchema,
+  todaySchema,
+  treatmentPageSchema,
+  weatherSchema,
 } from '@sleetbrook/core/api';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
 
 export const useHealth = () => useQuery({ queryKey: ['health'], queryFn: () => request('GET', '/health', healthSchema), staleTime: Infinity });
-export const useClock = () => useQuery({ queryKey: ['clock'], queryFn: async () => ({ ...(await request('GET', '/clock', clockSchema)), readAt: Date.now() }), refetchInterval: 60_000 });
+export const useClock = () =>
+  useQuery({ queryKey: ['clock'], queryFn: async () => ({ ...(await request('GET', '/clock', clockSchema)), readAt: Date.now() }), refetchInterval: 60_000 });
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => request('GET', '/garden', gardenSchema) });
 export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => request('GET', '/plantings', z.array(plantingSchema)) });
 export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => request('GET', '/sprayers', z.array(sprayerSchema)) });
-export const useCases = (status: 'open' | 'cleared') => useQuery({ queryKey: ['cases', status], queryFn: () => request('GET', `/cases?status=${status}`, z.array(caseSchema)) });
-export const useCaseDetail = (id: string) => useQuery({ queryKey: ['case', id], queryFn: () => request('GET', `/cases/${encodeURIComponent(id)}`, caseDetailSchema), retry: false });
+export const useCases = (status: 'open' | 'cleared') =>
+  useQuery({ queryKey: ['cases', status], queryFn: () => request('GET', `/cases?status=${status}`, z.array(caseSchema)) });
+export const useCaseDetail = (id: string) =>
+  useQuery({ queryKey: ['case', id], queryFn: () => request('GET', `/cases/${encodeURIComponent(id)}`, caseDetailSchema), retry: false });
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => request('GET', '/today', todaySchema), refetchInterval: 60_000 });
 export const useConfirmations = () => useQuery({ queryKey: ['confirmations'], queryFn: () => request('GET', '/confirmations', z.array(confirmationSchema)) });
 export const usePlantingTreatments = (plantingId: string | undefined) =>
-  useQuery({ queryKey: ['treatments', plantingId], enabled: plantingId !== undefined, queryFn: () => request('GET', `/treatments?planting=${plantingId}`, treatmentPageSchema) });
+  useQuery({
+    queryKey: ['treatments', plantingId],
+    enabled: plantingId !== undefined,
+    queryFn: () => request('GET', `/treatments?planting=${plantingId}`, treatmentPageSchema),
+  });
 export const useWeather = (from: string | undefined, hours: number) =>
-  useQuery({ queryKey: ['weather', from, hours], enabled: from !== undefined, queryFn: () => request('GET', `/weather?from=${from}&hours=${hours}`, weatherSchema) });
+  useQuery({
+    queryKey: ['weather', from, hours],
+    enabled: from !== undefined,
+    queryFn: () => request('GET', `/weather?from=${from}&hours=${hours}`, weatherSchema),
+  });
 export const useTreatmentLog = () =>
   useInfiniteQuery({
     queryKey: ['treatment-log'],

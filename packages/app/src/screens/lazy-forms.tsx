@@ -6,6 +6,18 @@ const Edit = lazy(() => forms().then((f) => ({ default: f.PlantingEdit })));
 const Settings = lazy(() => forms().then((f) => ({ default: f.SettingsScreen })));
 const Setup = lazy(() => forms().then((f) => ({ default: f.SetupScreen })));
 
-export const PlantingEdit = (props: ComponentProps<typeof Edit>) => <Suspense fallback={<Loading />}><Edit {...props} /></Suspense>;
-export const SettingsScreen = () => <Suspense fallback={<Loading />}><Settings /></Suspense>;
-export const SetupScreen = () => <Suspense fallback={<Loading />}><Setup /></Suspense>;
+export const PlantingEdit = (props: ComponentProps<typeof Edit>) => (
+  <Suspense fallback={<Loading />}>
+    <Edit {...props} />
+  </Suspense>
+);
+export const SettingsScreen = () => (
+  <Suspense fallback={<Loading />}>
+    <Settings />
+  </Suspense>
+);
+export const SetupScreen = () => (
+  <Suspense fallback={<Loading />}>
+    <Setup />
+  </Suspense>
+);

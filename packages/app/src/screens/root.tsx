@@ -10,7 +10,9 @@ import { usePreferences } from '../state/preferences';
 import { useScheme } from '../state/scheme';
 import { Shell } from './shell';
 
-const client = new QueryClient({ defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } } });
+const client = new QueryClient({
+  defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+});
 
 /** Fonts, data and appearance around every screen. */
 export function Root() {
@@ -23,7 +25,9 @@ export function Root() {
   return (
     <QueryClientProvider client={client}>
       <FirstRun>
-        <Shell><Slot /></Shell>
+        <Shell>
+          <Slot />
+        </Shell>
       </FirstRun>
     </QueryClientProvider>
   );
@@ -34,6 +38,12 @@ function FirstRun({ children }: { readonly children: ReactNode }) {
   const garden = useGarden().data;
   const later = usePreferences((p) => p.setUpLater);
   const path = usePathname();
-  if (garden && !garden.setUp && !later && path === '/') return <><Redirect href="/setup" />{children}</>;
+  if (garden && !garden.setUp && !later && path === '/')
+    return (
+      <>
+        <Redirect href="/setup" />
+        {children}
+      </>
+    );
   return <>{children}</>;
 }

@@ -7,7 +7,12 @@ import { T } from '../ui/text';
 import { useTokens } from '../ui/tokens';
 
 type Icon = ComponentType<{ size?: number; color?: string; strokeWidth?: number }>;
-interface PlaceLink { readonly title: string; readonly href: Href; readonly at: RegExp; readonly icon: Icon }
+interface PlaceLink {
+  readonly title: string;
+  readonly href: Href;
+  readonly at: RegExp;
+  readonly icon: Icon;
+}
 
 const PLACES: readonly PlaceLink[] = [
   { title: 'Today', href: '/', at: /^\/$/, icon: Sunrise },
@@ -42,7 +47,9 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 function Bar({ path }: { readonly path: string }) {
   return (
     <View role="navigation" aria-label="Places" className="flex-row border-t border-line bg-slate pb-1 pt-1">
-      {PLACES.map((p) => <Item key={p.title} place={p} here={p.at.test(path)} className="flex-1" />)}
+      {PLACES.map((p) => (
+        <Item key={p.title} place={p} here={p.at.test(path)} className="flex-1" />
+      ))}
     </View>
   );
 }
@@ -50,8 +57,16 @@ function Bar({ path }: { readonly path: string }) {
 function Rail({ path }: { readonly path: string }) {
   return (
     <View role="navigation" aria-label="Places" className="w-[92px] justify-between border-r border-line bg-slate py-6">
-      <View className="gap-3">{PLACES.map((p) => <Item key={p.title} place={p} here={p.at.test(path)} />)}</View>
-      <View className="gap-3">{ASIDE.map((p) => <Item key={p.title} place={p} here={p.at.test(path)} />)}</View>
+      <View className="gap-3">
+        {PLACES.map((p) => (
+          <Item key={p.title} place={p} here={p.at.test(path)} />
+        ))}
+      </View>
+      <View className="gap-3">
+        {ASIDE.map((p) => (
+          <Item key={p.title} place={p} here={p.at.test(path)} />
+        ))}
+      </View>
     </View>
   );
 }
@@ -61,9 +76,16 @@ function Item({ place, here, className = '' }: { readonly place: PlaceLink; read
   const t = useTokens();
   const Glyph = place.icon;
   return (
-    <Pressable role="link" aria-current={here ? 'page' : undefined} onPress={() => router.navigate(place.href)} className={`min-h-[56px] items-center justify-center ${className}`}>
+    <Pressable
+      role="link"
+      aria-current={here ? 'page' : undefined}
+      onPress={() => router.navigate(place.href)}
+      className={`min-h-[56px] items-center justify-center ${className}`}
+    >
       <Glyph size={26} color={here ? t.brook : t.drift} strokeWidth={2} />
-      <T kind="label" className={`text-[13px] ${here ? 'text-brook' : ''}`}>{place.title}</T>
+      <T kind="label" className={`text-[13px] ${here ? 'text-brook' : ''}`}>
+        {place.title}
+      </T>
     </Pressable>
   );
 }
@@ -100,7 +122,9 @@ function Keys() {
     <Sheet open={open} title="Keys" onClose={() => setOpen(false)}>
       {KEYS.map(([key, what]) => (
         <View key={key} className="flex-row gap-4">
-          <T kind="strong" className="w-[120px]">{key}</T>
+          <T kind="strong" className="w-[120px]">
+            {key}
+          </T>
           <T className="flex-1">{what}</T>
         </View>
       ))}

@@ -40,14 +40,24 @@ function Row({ station, index, last }: { readonly station: BrookStation; readonl
   const wet = station.state === 'ahead' ? t.line : t.brook;
   const above = station.bend
     ? `M${x0} 0 C${x0} 22 36 12 37 24 C38 38 8 22 7 38 C6 50 ${MID} 46 ${MID} ${stoneY}`
-    : index === 0 ? '' : `M${x0} 0 C${x0} ${stoneY / 2} ${MID} ${stoneY / 2} ${MID} ${stoneY}`;
-  const below = last ? `M${MID} ${stoneY} C${MID + 2} ${stoneY + 20} ${MID - 2} ${stoneY + 30} ${MID} ${height}` : `M${MID} ${stoneY} C${MID - 4} ${(stoneY + height) / 2} ${x1 + 3} ${(stoneY + height) / 2} ${x1} ${height}`;
+    : index === 0
+      ? ''
+      : `M${x0} 0 C${x0} ${stoneY / 2} ${MID} ${stoneY / 2} ${MID} ${stoneY}`;
+  const below = last
+    ? `M${MID} ${stoneY} C${MID + 2} ${stoneY + 20} ${MID - 2} ${stoneY + 30} ${MID} ${height}`
+    : `M${MID} ${stoneY} C${MID - 4} ${(stoneY + height) / 2} ${x1 + 3} ${(stoneY + height) / 2} ${x1} ${height}`;
   return (
     <View role="listitem" className="flex-row" onLayout={(e) => setHeight(Math.ceil(e.nativeEvent.layout.height))}>
       <View style={{ width: WIDTH }} aria-hidden>
         <Svg width={WIDTH} height={height} style={{ position: 'absolute', left: 0, top: 0 }}>
           <Path d={above} stroke={wet} strokeWidth={4} fill="none" strokeLinecap="round" />
-          <Path d={below} stroke={station.state === 'behind' ? t.brook : t.line} strokeWidth={station.state === 'behind' ? 4 : 3} fill="none" strokeLinecap="round" />
+          <Path
+            d={below}
+            stroke={station.state === 'behind' ? t.brook : t.line}
+            strokeWidth={station.state === 'behind' ? 4 : 3}
+            fill="none"
+            strokeLinecap="round"
+          />
           <Stone seed={index * 7 + 3} cx={MID} cy={stoneY} state={station.state} colour={t.brook} ground={t.frost} quiet={t.drift} />
         </Svg>
       </View>

@@ -26,7 +26,9 @@ export function Button({ title, onPress, kind = 'main', disabled = false, busy =
       onPress={onPress}
       className={`min-h-[52px] items-center justify-center rounded-2xl ${kind === 'link' ? 'px-2' : 'px-5'} py-3 ${GROUND[kind]} ${kind === 'main' ? 'min-h-[60px]' : ''} ${off ? 'opacity-50' : 'active:opacity-80'}`}
     >
-      <T kind="strong" className={`text-center ${INK[kind]} ${kind === 'main' ? 'text-[19px]' : 'text-[17px]'}`}>{busy ? 'One moment' : title}</T>
+      <T kind="strong" className={`text-center ${INK[kind]} ${kind === 'main' ? 'text-[19px]' : 'text-[17px]'}`}>
+        {busy ? 'One moment' : title}
+      </T>
     </Pressable>
   );
 }

@@ -36,11 +36,17 @@ export function Field({ label, value, onChange, error, hint, unit, numeric = fal
           placeholderTextColor={t.drift}
           className="min-h-[48px] min-w-0 flex-1 bg-transparent py-2 font-sans text-[18px] text-ink"
         />
-        {unit && <T kind="muted" className="pl-2">{unit}</T>}
+        {unit && (
+          <T kind="muted" className="pl-2">
+            {unit}
+          </T>
+        )}
       </View>
       {note && (
         <View nativeID={id} {...(error ? { role: 'alert' as const } : {})}>
-          <T kind="small" className={error ? 'text-rowan' : ''}>{note}</T>
+          <T kind="small" className={error ? 'text-rowan' : ''}>
+            {note}
+          </T>
         </View>
       )}
     </View>
@@ -71,12 +77,20 @@ export function Choice<V extends string>({ label, value, options, onChange, erro
               onPress={() => onChange(o.value)}
               className={`min-h-[48px] justify-center rounded-xl px-4 py-2 ${on ? 'bg-brook' : 'border border-line bg-slate'}`}
             >
-              <T kind="strong" className={`text-[16px] ${on ? 'text-on-brook' : ''}`}>{o.label}</T>
+              <T kind="strong" className={`text-[16px] ${on ? 'text-on-brook' : ''}`}>
+                {o.label}
+              </T>
             </Pressable>
           );
         })}
       </View>
-      {error && <View role="alert"><T kind="small" className="text-rowan">{error}</T></View>}
+      {error && (
+        <View role="alert">
+          <T kind="small" className="text-rowan">
+            {error}
+          </T>
+        </View>
+      )}
     </View>
   );
 }
@@ -92,7 +106,11 @@ export function Tick({ label, checked, onChange }: TickProps) {
   return (
     <Pressable role="checkbox" aria-checked={checked} onPress={() => onChange(!checked)} className="min-h-[52px] flex-row items-center gap-3 py-2">
       <View className={`h-7 w-7 items-center justify-center rounded-md border-2 ${checked ? 'border-brook bg-brook' : 'border-drift bg-slate'}`}>
-        {checked && <T kind="strong" className="text-[18px] leading-[20px] text-on-brook">✓</T>}
+        {checked && (
+          <T kind="strong" className="text-[18px] leading-[20px] text-on-brook">
+            ✓
+          </T>
+        )}
       </View>
       <T className="flex-1">{label}</T>
     </Pressable>

@@ -59,7 +59,9 @@ export function HourRibbon({ ahead, open, zone, onPick, picked }: Props) {
           onPress={() => scroller.current?.scrollTo({ x: 0, animated: false })}
           className="absolute left-3 top-0 min-h-[36px] justify-center rounded-full border border-line bg-slate px-3"
         >
-          <T kind="label" className="text-ink">Back to now</T>
+          <T kind="label" className="text-ink">
+            Back to now
+          </T>
         </Pressable>
       )}
     </View>
@@ -83,7 +85,8 @@ function Strip({ ahead, open, zone, t, width, slotOf, picked }: StripProps) {
     const warmth = ahead.map((c) => c.temperature);
     const wind = ahead.map((c) => c.wind * 3.6);
     return {
-      warmth, wind,
+      warmth,
+      wind,
       warmthPath: trace(warmth, SKY_TOP + 14, SKY_TOP + 84, Math.min(...warmth), Math.max(...warmth)),
       windPath: trace(wind, SKY_TOP + 92, SKY_TOP + 122, 0, Math.max(20, ...wind)),
       rain: rainBars(ahead),
@@ -95,7 +98,9 @@ function Strip({ ahead, open, zone, t, width, slotOf, picked }: StripProps) {
     <Svg width={width} height={foot + 26}>
       <Defs>
         <LinearGradient id={`sky${id}`} x1="0" y1="0" x2="1" y2="0">
-          {drawn.stops.map((s) => <Stop key={s.offset} offset={s.offset} stopColor={blend(t.skyNight, t.skyDay, s.light)} />)}
+          {drawn.stops.map((s) => (
+            <Stop key={s.offset} offset={s.offset} stopColor={blend(t.skyNight, t.skyDay, s.light)} />
+          ))}
         </LinearGradient>
         <Pattern id={`bee${id}`} width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <Rect width={8} height={8} fill={t.ochreGround} />
@@ -103,18 +108,26 @@ function Strip({ ahead, open, zone, t, width, slotOf, picked }: StripProps) {
         </Pattern>
       </Defs>
       <Rect x={0} y={SKY_TOP} width={width} height={SKY_HEIGHT} fill={`url(#sky${id})`} />
-      {drawn.bees.map((b) => <Rect key={b.from} x={b.from * SLOT_PX} y={foot - 13} width={(b.to - b.from) * SLOT_PX} height={13} fill={`url(#bee${id})`} />)}
+      {drawn.bees.map((b) => (
+        <Rect key={b.from} x={b.from * SLOT_PX} y={foot - 13} width={(b.to - b.from) * SLOT_PX} height={13} fill={`url(#bee${id})`} />
+      ))}
       {drawn.rain.map((r) => {
         const h = Math.min(60, 8 + r.mm * 14);
-        return <Rect key={r.slot} x={r.slot * SLOT_PX + 3} y={foot - 15 - h} width={HOUR_PX - 6} height={h} rx={3} fill={t.brook} stroke={t.halo} strokeWidth={1} />;
+        return (
+          <Rect key={r.slot} x={r.slot * SLOT_PX + 3} y={foot - 15 - h} width={HOUR_PX - 6} height={h} rx={3} fill={t.brook} stroke={t.halo} strokeWidth={1} />
+        );
       })}
-      {open.map((o) => <Gate key={o.from} from={slotOf(o.from)} to={slotOf(o.to)} label={`${sayTime(o.from, zone)} open`} t={t} foot={foot} />)}
+      {open.map((o) => (
+        <Gate key={o.from} from={slotOf(o.from)} to={slotOf(o.to)} label={`${sayTime(o.from, zone)} open`} t={t} foot={foot} />
+      ))}
       <Trace d={drawn.warmthPath} colour={t.rowan} halo={t.halo} />
       <Trace d={drawn.windPath} colour={t.drift} halo={t.halo} />
       <Extreme values={drawn.warmth} unit="°C" top={SKY_TOP + 14} bottom={SKY_TOP + 84} low={Math.min(...drawn.warmth)} t={t} colour={t.rowan} both />
       <Extreme values={drawn.wind} unit="km/h" top={SKY_TOP + 92} bottom={SKY_TOP + 122} low={0} t={t} colour={t.drift} />
       <HourLabels ahead={ahead} zone={zone} t={t} y={foot} />
-      {picked !== null && <Line x1={slotOf(picked) * SLOT_PX} x2={slotOf(picked) * SLOT_PX} y1={SKY_TOP} y2={foot} stroke={t.ink} strokeWidth={2} strokeDasharray="4 3" />}
+      {picked !== null && (
+        <Line x1={slotOf(picked) * SLOT_PX} x2={slotOf(picked) * SLOT_PX} y1={SKY_TOP} y2={foot} stroke={t.ink} strokeWidth={2} strokeDasharray="4 3" />
+      )}
       <Line x1={6} x2={6} y1={SKY_TOP - 8} y2={foot} stroke={t.ink} strokeWidth={3} />
       <Path d={`M0 ${SKY_TOP - 8}a6 6 0 1 0 12 0a6 6 0 1 0 -12 0`} fill={t.ink} />
     </Svg>
@@ -130,7 +143,16 @@ function Trace({ d, colour, halo }: { readonly d: string; readonly colour: strin
   );
 }
 
-interface ExtremeProps { readonly values: readonly number[]; readonly unit: string; readonly top: number; readonly bottom: number; readonly low: number; readonly t: Tokens; readonly colour: string; readonly both?: boolean }
+interface ExtremeProps {
+  readonly values: readonly number[];
+  readonly unit: string;
+  readonly top: number;
+  readonly bottom: number;
+  readonly low: number;
+  readonly t: Tokens;
+  readonly colour: string;
+  readonly both?: boolean;
+}
 
 /** Figures at the highest (and lowest) point of a trace, day by day. */
 function Extreme({ values, unit, top, bottom, low, t, colour, both = false }: ExtremeProps) {
@@ -152,8 +174,12 @@ function Extreme({ values, unit, top, bottom, low, t, colour, both = false }: Ex
         const text = `${Math.round(m.v)} ${unit}`;
         return (
           <G key={`${m.i}${m.above}`}>
-            <SvgText {...place} fill={t.halo} stroke={t.halo} strokeWidth={4} strokeLinejoin="round">{text}</SvgText>
-            <SvgText {...place} fill={colour}>{text}</SvgText>
+            <SvgText {...place} fill={t.halo} stroke={t.halo} strokeWidth={4} strokeLinejoin="round">
+              {text}
+            </SvgText>
+            <SvgText {...place} fill={colour}>
+              {text}
+            </SvgText>
           </G>
         );
       })}
@@ -171,7 +197,9 @@ function Gate({ from, to, label, t, foot }: { readonly from: number; readonly to
       <Rect x={x0} y={SKY_TOP} width={Math.max(x1 - x0, 2)} height={SKY_HEIGHT} fill={t.moss} fillOpacity={0.12} />
       <Path d={`M${x0} ${SKY_TOP - 28}V${foot}M${x1} ${SKY_TOP}V${foot}`} stroke={t.moss} strokeWidth={4} />
       <Path d={`M${x0 - 2} ${SKY_TOP - 34}h${flag}l-8 13l8 13h${-flag}z`} fill={t.moss} />
-      <SvgText x={x0 + 7} y={SKY_TOP - 16} fontSize={14} fontFamily="AtkinsonSemi" fill={t.onMoss}>{label}</SvgText>
+      <SvgText x={x0 + 7} y={SKY_TOP - 16} fontSize={14} fontFamily="AtkinsonSemi" fill={t.onMoss}>
+        {label}
+      </SvgText>
     </G>
   );
 }
@@ -186,7 +214,14 @@ function HourLabels({ ahead, zone, t, y }: { readonly ahead: readonly Conditions
         return (
           <G key={c.at}>
             <Line x1={i * SLOT_PX} x2={i * SLOT_PX} y1={y} y2={y + 5} stroke={t.drift} strokeWidth={1.5} />
-            <SvgText x={Math.max(i * SLOT_PX, 14)} y={y + 20} fontSize={14} textAnchor="middle" fontFamily={midnight ? 'AtkinsonBold' : 'Atkinson'} fill={midnight ? t.ink : t.drift}>
+            <SvgText
+              x={Math.max(i * SLOT_PX, 14)}
+              y={y + 20}
+              fontSize={14}
+              textAnchor="middle"
+              fontFamily={midnight ? 'AtkinsonBold' : 'Atkinson'}
+              fill={midnight ? t.ink : t.drift}
+            >
               {midnight ? local.toFormat('ccc') : local.toFormat('HH')}
             </SvgText>
           </G>
@@ -200,7 +235,9 @@ function HourLabels({ ahead, zone, t, y }: { readonly ahead: readonly Conditions
 function blend(a: string, b: string, share: number): string {
   const part = (i: number) => {
     const [x, y] = [a, b].map((c) => parseInt(c.slice(i, i + 2), 16)) as [number, number];
-    return Math.round(x + (y - x) * share).toString(16).padStart(2, '0');
+    return Math.round(x + (y - x) * share)
+      .toString(16)
+      .padStart(2, '0');
   };
   return `#${part(1)}${part(3)}${part(5)}`;
 }
@@ -210,7 +247,9 @@ export function RibbonKey() {
   const t = useTokens();
   const item = (key: string, drawing: React.ReactNode) => (
     <View key={key} className="flex-row items-center gap-2">
-      <Svg width={16} height={14} aria-hidden>{drawing}</Svg>
+      <Svg width={16} height={14} aria-hidden>
+        {drawing}
+      </Svg>
       <T kind="small">{key}</T>
     </View>
   );
@@ -219,7 +258,13 @@ export function RibbonKey() {
       {item('warmth', <Line x1={0} x2={16} y1={7} y2={7} stroke={t.rowan} strokeWidth={2.5} />)}
       {item('wind', <Line x1={0} x2={16} y1={7} y2={7} stroke={t.drift} strokeWidth={2.5} />)}
       {item('rain', <Rect x={4} y={0} width={8} height={14} rx={2} fill={t.brook} />)}
-      {item('bees flying', <><Rect width={16} height={14} fill={t.ochreGround} /><Path d="M-2 14L8 0M4 16L16 0M12 16L20 4" stroke={t.ochre} strokeWidth={3} /></>)}
+      {item(
+        'bees flying',
+        <>
+          <Rect width={16} height={14} fill={t.ochreGround} />
+          <Path d="M-2 14L8 0M4 16L16 0M12 16L20 4" stroke={t.ochre} strokeWidth={3} />
+        </>,
+      )}
     </View>
   );
 }

@@ -24,13 +24,25 @@ export function Page({ title, sub, back, aside, footer, children }: Props) {
           <View className="flex-row items-start justify-between gap-3">
             {back ? (
               <Pressable role="link" onPress={() => router.navigate(back.href)} className="min-h-[48px] justify-center pr-4">
-                <T kind="muted" className="underline">{back.title}</T>
+                <T kind="muted" className="underline">
+                  {back.title}
+                </T>
               </Pressable>
-            ) : <View />}
+            ) : (
+              <View />
+            )}
             {aside}
           </View>
-          {title !== undefined && <T kind="title" level={1}>{title}</T>}
-          {sub !== undefined && <T kind="muted" className="pt-1">{sub}</T>}
+          {title !== undefined && (
+            <T kind="title" level={1}>
+              {title}
+            </T>
+          )}
+          {sub !== undefined && (
+            <T kind="muted" className="pt-1">
+              {sub}
+            </T>
+          )}
         </View>
         {children}
       </ScrollView>

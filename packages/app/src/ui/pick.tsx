@@ -19,14 +19,40 @@ export function Pick<V extends string>({ label, value, options, onChange, error 
   return (
     <View className="gap-1">
       <T kind="label">{label}</T>
-      <Pressable role="button" aria-label={`${label}: ${current}. Change`} onPress={() => setOpen(true)} className="min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4">
-        <T kind="strong" className="flex-shrink">{current}</T>
-        <T kind="muted" className="underline">change</T>
+      <Pressable
+        role="button"
+        aria-label={`${label}: ${current}. Change`}
+        onPress={() => setOpen(true)}
+        className="min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4"
+      >
+        <T kind="strong" className="flex-shrink">
+          {current}
+        </T>
+        <T kind="muted" className="underline">
+          change
+        </T>
       </Pressable>
-      {error && <View role="alert"><T kind="small" className="text-rowan">{error}</T></View>}
+      {error && (
+        <View role="alert">
+          <T kind="small" className="text-rowan">
+            {error}
+          </T>
+        </View>
+      )}
       <Sheet open={open} title={label} onClose={() => setOpen(false)}>
         <View>
-          {options.map((o) => <Row key={o.value} title={o.label} selected={o.value === value} {...(o.value === value ? { mark: 'done' as const } : {})} onPress={() => { onChange(o.value); setOpen(false); }} />)}
+          {options.map((o) => (
+            <Row
+              key={o.value}
+              title={o.label}
+              selected={o.value === value}
+              {...(o.value === value ? { mark: 'done' as const } : {})}
+              onPress={() => {
+                onChange(o.value);
+                setOpen(false);
+              }}
+            />
+          ))}
         </View>
       </Sheet>
     </View>

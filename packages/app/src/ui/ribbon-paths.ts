@@ -11,9 +11,7 @@ export const skyLight = (altitude: number) => Math.min(1, Math.max(0, (altitude 
 /** A trace through a run of values, from the low to the high mark, as a path. */
 export function trace(values: readonly number[], top: number, bottom: number, low: number, high: number): string {
   const span = Math.max(high - low, 1e-6);
-  return values
-    .map((v, i) => `${i === 0 ? 'M' : 'L'}${(i * SLOT_PX).toFixed(1)} ${(bottom - ((v - low) / span) * (bottom - top)).toFixed(1)}`)
-    .join('');
+  return values.map((v, i) => `${i === 0 ? 'M' : 'L'}${(i * SLOT_PX).toFixed(1)} ${(bottom - ((v - low) / span) * (bottom - top)).toFixed(1)}`).join('');
 }
 
 /** Rain by the hour: the slot it starts at and how much. */

@@ -21,16 +21,32 @@ const TONES = { plain: 'text-ink', open: 'text-moss', wait: 'text-ochre', stop: 
 export function Row({ mark, title, sub, end, endSub, tone = 'plain', selected = false, onPress, children }: Props) {
   const body = (
     <View className="flex-row gap-3 py-3">
-      {mark && <View className="pt-[1px]"><Mark state={mark} /></View>}
+      {mark && (
+        <View className="pt-[1px]">
+          <Mark state={mark} />
+        </View>
+      )}
       <View className="min-w-0 flex-1">
         <View className="flex-row justify-between gap-3">
-          <T kind="strong" className={`min-w-0 flex-shrink ${tone === 'stop' ? 'text-drift' : ''}`}>{title}</T>
-          {end !== undefined && <T kind="strong" className={`text-right ${TONES[tone]}`}>{end}</T>}
+          <T kind="strong" className={`min-w-0 flex-shrink ${tone === 'stop' ? 'text-drift' : ''}`}>
+            {title}
+          </T>
+          {end !== undefined && (
+            <T kind="strong" className={`text-right ${TONES[tone]}`}>
+              {end}
+            </T>
+          )}
         </View>
         {(sub !== undefined || endSub !== undefined) && (
           <View className="flex-row justify-between gap-3">
-            <T kind="muted" className="min-w-0 flex-shrink">{sub ?? ''}</T>
-            {endSub !== undefined && <T kind="muted" className="text-right">{endSub}</T>}
+            <T kind="muted" className="min-w-0 flex-shrink">
+              {sub ?? ''}
+            </T>
+            {endSub !== undefined && (
+              <T kind="muted" className="text-right">
+                {endSub}
+              </T>
+            )}
           </View>
         )}
         {children}
@@ -39,11 +55,20 @@ export function Row({ mark, title, sub, end, endSub, tone = 'plain', selected = 
   );
   if (!onPress) return <View className="min-h-[52px] border-b border-line">{body}</View>;
   return (
-    <Pressable role="button" aria-pressed={selected} onPress={onPress} className={`min-h-[52px] border-b border-line active:opacity-70 ${selected ? '-mx-2 rounded-2xl border-b-0 bg-slate px-2' : ''}`}>
+    <Pressable
+      role="button"
+      aria-pressed={selected}
+      onPress={onPress}
+      className={`min-h-[52px] border-b border-line active:opacity-70 ${selected ? '-mx-2 rounded-2xl border-b-0 bg-slate px-2' : ''}`}
+    >
       {body}
     </Pressable>
   );
 }
 
 /** A quiet heading over a run of rows. */
-export const Section = ({ children }: { readonly children: string }) => <T kind="label" level={2} className="pb-1 pt-5">{children}</T>;
+export const Section = ({ children }: { readonly children: string }) => (
+  <T kind="label" level={2} className="pb-1 pt-5">
+    {children}
+  </T>
+);

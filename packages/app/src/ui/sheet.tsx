@@ -18,7 +18,9 @@ export function Sheet({ open, title, onClose, children }: Props) {
         <Pressable aria-hidden tabIndex={-1} onPress={onClose} className="absolute inset-0 bg-black/60" />
         <View role="dialog" aria-label={title} className="max-h-[85%] w-full rounded-t-3xl bg-frost md:max-w-[560px] md:rounded-3xl">
           <ScrollView contentContainerClassName="gap-4 px-5 pb-4 pt-6">
-            <T kind="head" level={2}>{title}</T>
+            <T kind="head" level={2}>
+              {title}
+            </T>
             {children}
           </ScrollView>
           <View className="border-t border-line px-5 pb-5 pt-3">

@@ -17,7 +17,11 @@ export function Spoons({ scoops }: { readonly scoops: readonly Scoop[] }) {
         <View key={s.measure.id} role="img" aria-label={sayScoop(s)} className="flex-row items-center gap-3">
           <T kind="title" className="min-w-[58px] text-[30px]">{`${s.count} ×`}</T>
           <View className="flex-1 flex-row flex-wrap items-center gap-2">
-            {s.measure.kind === 'jug' ? <Jug fill={s.eachMl / s.measure.capacityMl} /> : Array.from({ length: s.count }, (_, i) => <Spoon key={i} ml={s.eachMl} />)}
+            {s.measure.kind === 'jug' ? (
+              <Jug fill={s.eachMl / s.measure.capacityMl} />
+            ) : (
+              Array.from({ length: s.count }, (_, i) => <Spoon key={i} ml={s.eachMl} />)
+            )}
           </View>
         </View>
       ))}
@@ -53,7 +57,9 @@ function Jug({ fill }: { readonly fill: number }) {
       <Rect x={9} y={top} width={46} height={74 - top} fill={t.water} />
       <Path d="M6 4h52l-3 72h-46zM57 18c20 0 20 34 -1 34" fill="none" stroke={t.ink} strokeWidth={2.6} />
       <Line x1={9} x2={40} y1={top} y2={top} stroke={t.brook} strokeWidth={3} />
-      {[24, 40, 56].map((y) => <Line key={y} x1={42} x2={54} y1={y} y2={y} stroke={t.drift} strokeWidth={1.6} />)}
+      {[24, 40, 56].map((y) => (
+        <Line key={y} x1={42} x2={54} y1={y} y2={y} stroke={t.drift} strokeWidth={1.6} />
+      ))}
     </Svg>
   );
 }

@@ -19,7 +19,9 @@ export function Loading() {
 export function Empty({ title, text, action }: { readonly title: string; readonly text: string; readonly action?: { title: string; onPress: () => void } }) {
   return (
     <View className="gap-3 px-5 py-8">
-      <T kind="head" level={2}>{title}</T>
+      <T kind="head" level={2}>
+        {title}
+      </T>
       <T kind="muted">{text}</T>
       {action && <Button title={action.title} onPress={action.onPress} />}
     </View>

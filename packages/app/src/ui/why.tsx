@@ -12,7 +12,9 @@ export function Why({ title = 'Why these figures', working }: { readonly title?:
     <>
       <Button kind="quiet" title={title} expanded={open} onPress={() => setOpen(true)} />
       <Sheet open={open} title={title} onClose={() => setOpen(false)}>
-        {working.map((w) => <WorkingLines key={w.title} working={w} />)}
+        {working.map((w) => (
+          <WorkingLines key={w.title} working={w} />
+        ))}
       </Sheet>
     </>
   );

@@ -4,7 +4,10 @@ import { daySchema, idSchema, instantSchema, revisionSchema } from './common';
 
 /** One time round: decide, mix, time, do, look again. A case loops when it was not enough. */
 export const lapSchema = z.strictObject({
-  controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }).nullable(),
+  controlId: z
+    .string()
+    .refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' })
+    .nullable(),
   /** Why a higher rung than needed, in the grower's words. */
   whyHigher: z.string().trim().max(300, 'At most 300 letters.'),
   decidedAt: instantSchema.nullable(),
@@ -34,5 +37,13 @@ export const caseSchema = z.strictObject({
 export type Case = z.infer<typeof caseSchema>;
 
 export const freshLap = (): Lap => ({
-  controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null, treatmentId: null, lookAgainOn: null, afterLookId: null, effectPercent: null,
+  controlId: null,
+  whyHigher: '',
+  decidedAt: null,
+  mixedAt: null,
+  plannedFor: null,
+  treatmentId: null,
+  lookAgainOn: null,
+  afterLookId: null,
+  effectPercent: null,
 });

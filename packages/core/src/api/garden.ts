@@ -26,9 +26,17 @@ export const gardenSchema = z.strictObject({
   units: z.enum(['metric', 'us', 'imperial', 'australian']),
   policy: z.enum(POLICIES),
   /** The number to call in an emergency where the garden is. */
-  emergencyNumber: z.string().trim().max(20, 'At most 20 characters.').regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
+  emergencyNumber: z
+    .string()
+    .trim()
+    .max(20, 'At most 20 characters.')
+    .regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
   /** The grower's own poison centre: asked for, never invented. */
-  poisonCentre: z.string().trim().max(40, 'At most 40 characters.').regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
+  poisonCentre: z
+    .string()
+    .trim()
+    .max(40, 'At most 40 characters.')
+    .regex(/^[\d +()-]*$/, 'Figures, spaces, + and - only.'),
   measures: z.array(measureSchema).max(20, 'At most 20 measures.'),
   setUp: z.boolean(),
 });
@@ -39,7 +47,10 @@ export const sprayerSchema = z.strictObject({
   revision: revisionSchema,
   name: nameSchema,
   /** To the fill line. */
-  capacityMl: z.number({ error: 'Type how much it holds, such as 5.' }).min(100, 'A sprayer holds at least 0.1 l.').max(200_000, 'Over 200 l is not a garden sprayer.'),
+  capacityMl: z
+    .number({ error: 'Type how much it holds, such as 5.' })
+    .min(100, 'A sprayer holds at least 0.1 l.')
+    .max(200_000, 'Over 200 l is not a garden sprayer.'),
   /** Kept for weed-killer: never used here. */
   forWeedkiller: z.boolean(),
 });

@@ -17,7 +17,9 @@ export const lookSchema = z.strictObject({
   plantingId: idSchema,
   caseId: idSchema.nullable(),
   at: instantSchema,
-  answers: z.array(z.strictObject({ signId: z.string().refine((s) => findSign(s) !== undefined, { message: 'This sign is not known.' }), seen: z.boolean() })).max(60),
+  answers: z
+    .array(z.strictObject({ signId: z.string().refine((s) => findSign(s) !== undefined, { message: 'This sign is not known.' }), seen: z.boolean() }))
+    .max(60),
   count: countSchema.nullable(),
   note: z.string().trim().max(500, 'At most 500 letters.'),
 });

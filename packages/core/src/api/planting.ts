@@ -19,7 +19,10 @@ export const plantingSchema = z
     edible: z.boolean(),
     /** Plants closer than they are wide. */
     dense: z.boolean(),
-    areaM2: z.number({ error: 'Type the area in figures.' }).positive('The area must be more than 0.').max(10_000, 'Over 10,000 m² is work for a licensed applicator.'),
+    areaM2: z
+      .number({ error: 'Type the area in figures.' })
+      .positive('The area must be more than 0.')
+      .max(10_000, 'Over 10,000 m² is work for a licensed applicator.'),
     /** First and last day of the coming picking. */
     pickFrom: daySchema.nullable(),
     pickUntil: daySchema.nullable(),

@@ -20,7 +20,9 @@ export const treatmentRequestSchema = z.strictObject({
 export type TreatmentRequest = z.infer<typeof treatmentRequestSchema>;
 
 const workingSchema = z.object({
-  title: z.string(), result: z.string(), formula: z.string(),
+  title: z.string(),
+  result: z.string(),
+  formula: z.string(),
   inputs: z.array(z.object({ name: z.string(), value: z.string() })),
   source: z.object({ mark: z.enum(['CP', 'PUB', 'MEM']), source: z.string().optional() }),
 });

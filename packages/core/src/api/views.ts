@@ -20,8 +20,14 @@ export type Weather = z.infer<typeof weatherSchema>;
 
 /** A clock still running on a planting. */
 export const runningClockSchema = z.object({
-  treatmentId: idSchema, plantingId: idSchema, plantingName: z.string(), place: z.string(), controlName: z.string(),
-  caseId: idSchema.nullable(), from: instantSchema, until: instantSchema,
+  treatmentId: idSchema,
+  plantingId: idSchema,
+  plantingName: z.string(),
+  place: z.string(),
+  controlName: z.string(),
+  caseId: idSchema.nullable(),
+  from: instantSchema,
+  until: instantSchema,
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 

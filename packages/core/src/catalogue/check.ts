@@ -15,8 +15,11 @@ import { TROUBLES } from './troubles';
 export function checkCatalogue(sheetIds: readonly string[]): string[] {
   const wrong: string[] = [];
   const lists: [string, z.ZodType, readonly { id: string }[]][] = [
-    ['host', hostSchema, HOSTS], ['sign', signSchema, SIGNS], ['trouble', troubleSchema, TROUBLES],
-    ['friend', friendSchema, [...HELPERS, ...LOOK_ALIKES]], ['control', controlSchema, CONTROLS],
+    ['host', hostSchema, HOSTS],
+    ['sign', signSchema, SIGNS],
+    ['trouble', troubleSchema, TROUBLES],
+    ['friend', friendSchema, [...HELPERS, ...LOOK_ALIKES]],
+    ['control', controlSchema, CONTROLS],
   ];
   for (const [kind, schema, list] of lists) {
     const seen = new Set<string>();

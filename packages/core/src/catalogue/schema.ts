@@ -44,7 +44,35 @@ export const signSchema = z.strictObject({
   parts: z.array(z.enum(PARTS)).min(1),
   /** What it takes to look: 1 a glance, 2 turn a leaf, 3 a loupe or an evening visit. */
   cost: z.number().int().min(1).max(3),
-  drawing: z.enum(['crowd', 'ants', 'shine', 'curl', 'soot', 'webbing', 'stipple', 'edge-holes', 'stripped', 'ragged', 'frass', 'eggs', 'caterpillar', 'white-powder', 'marbling', 'pustules', 'top-specks', 'olive-spots', 'scabs', 'slime', 'beetle-larva', 'mummies', 'hover-larva', 'fade', 'film', 'dust', 'lacewing-larva']),
+  drawing: z.enum([
+    'crowd',
+    'ants',
+    'shine',
+    'curl',
+    'soot',
+    'webbing',
+    'stipple',
+    'edge-holes',
+    'stripped',
+    'ragged',
+    'frass',
+    'eggs',
+    'caterpillar',
+    'white-powder',
+    'marbling',
+    'pustules',
+    'top-specks',
+    'olive-spots',
+    'scabs',
+    'slime',
+    'beetle-larva',
+    'mummies',
+    'hover-larva',
+    'fade',
+    'film',
+    'dust',
+    'lacewing-larva',
+  ]),
 });
 export type Sign = z.infer<typeof signSchema>;
 
@@ -79,13 +107,17 @@ export const troubleSchema = z.strictObject({
   lookAlikes: z.array(id),
   /** Curled leaves hide it, so contact sprays miss. */
   hidesInCurl: z.boolean(),
-  controls: z.array(z.strictObject({
-    control: id,
-    /** Share of the pest or new infection it is expected to stop, done well, when the stage is right. */
-    effect: z.number().min(0).max(1),
-    why: sentence,
-    prov: provenanceSchema,
-  })).min(3),
+  controls: z
+    .array(
+      z.strictObject({
+        control: id,
+        /** Share of the pest or new infection it is expected to stop, done well, when the stage is right. */
+        effect: z.number().min(0).max(1),
+        why: sentence,
+        prov: provenanceSchema,
+      }),
+    )
+    .min(3),
 });
 export type Trouble = z.infer<typeof troubleSchema>;
 

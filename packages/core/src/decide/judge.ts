@@ -15,8 +15,7 @@ export function candidateFor(control: Control, s: Situation): Candidate {
     : { control, sheet, line: null, refusal: line.reasons[0]?.sentence ?? 'Not on this label.' };
 }
 
-const against = (s: Situation, c: Candidate, at: Instant): Reason[] =>
-  RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
+const against = (s: Situation, c: Candidate, at: Instant): Reason[] => RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
 
 /**
  * Whether a control may be used in this situation, with every reason.
@@ -47,9 +46,17 @@ export function judge(control: Control, s: Situation): Verdict {
   if (openNow) return { ...base, status: 'usable', reasons: order(reasons), opens: null, openSpans };
 
   const opens: Opening = first ? { kind: 'at', at: first.from } : beyond(s, c, reasons);
-  const hourReasons: Reason[] = dated && closedNow.length === 0 ? [] : closedNow.map((h) => ({
-    code: `hour-${h.code}`, weight: 'not-now', sentence: `${h.sentence}.`, inputs: [{ name: 'Now', value: sayWhen(s.now, s.now, s.place.zone) }], source: { mark: 'CP' }, opens,
-  }));
+  const hourReasons: Reason[] =
+    dated && closedNow.length === 0
+      ? []
+      : closedNow.map((h) => ({
+          code: `hour-${h.code}`,
+          weight: 'not-now',
+          sentence: `${h.sentence}.`,
+          inputs: [{ name: 'Now', value: sayWhen(s.now, s.now, s.place.zone) }],
+          source: { mark: 'CP' },
+          opens,
+        }));
   if (!dated && hourReasons.length === 0) {
     hourReasons.push({ code: 'hour-none', weight: 'not-now', sentence: 'No open hour is in sight yet.', inputs: [], source: { mark: 'CP' }, opens });
   }

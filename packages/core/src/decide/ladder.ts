@@ -38,7 +38,10 @@ export interface Advice {
 export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, fromRung = 0): Advice | null {
   const leave = verdicts.find((v) => v.control.rung === 0);
   if (fromRung === 0 && leave && share !== null && share < s.trouble.threshold.share) {
-    return { verdict: leave, why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(s.trouble.threshold.share * 100)} at which acting is worth it.` };
+    return {
+      verdict: leave,
+      why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(s.trouble.threshold.share * 100)} at which acting is worth it.`,
+    };
   }
   const able = verdicts.filter((v) => v.status !== 'never' && v.control.rung > 0 && v.control.rung >= fromRung && v.effect >= WORTH_TRYING);
   const best = able.find((v) => v.status === 'usable') ?? able.find((v) => v.opens?.kind === 'at');

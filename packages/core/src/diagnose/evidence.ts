@@ -1,6 +1,5 @@
 import { findSign, type Sign, type Typicality } from '../catalogue';
-import type { Answer, Weighed } from './rank';
-import { seenIf } from './rank';
+import { seenIf, type Answer, type Weighed } from './weigh';
 
 export interface Evidence {
   readonly signId: string;
@@ -12,7 +11,11 @@ export interface Evidence {
 }
 
 const WORDS: Record<Typicality, string> = {
-  always: 'nearly always there with', often: 'often there with', sometimes: 'sometimes there with', rarely: 'rare with', never: 'not found with',
+  always: 'nearly always there with',
+  often: 'often there with',
+  sometimes: 'sometimes there with',
+  rarely: 'rare with',
+  never: 'not found with',
 };
 
 /**

@@ -5,7 +5,11 @@ import type { Typicality } from '../catalogue';
  * overlook and mistake things (values from memory, to be calibrated on simulated cases).
  */
 export const SEEN_IF: Readonly<Record<Typicality, number>> = {
-  always: 0.93, often: 0.72, sometimes: 0.38, rarely: 0.08, never: 0.02,
+  always: 0.93,
+  often: 0.72,
+  sometimes: 0.38,
+  rarely: 0.08,
+  never: 0.02,
 };
 
 /** A sign that an entry does not mention. */

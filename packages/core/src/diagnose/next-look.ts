@@ -1,6 +1,6 @@
 import { SIGNS, type Sign } from '../catalogue';
 import type { KeyContext } from './prior';
-import { seenIf, weigh, type Answer, type Weighed } from './rank';
+import { seenIf, weigh, type Answer, type Weighed } from './weigh';
 import { SURE_ENOUGH } from './settled';
 
 export interface NextLook {

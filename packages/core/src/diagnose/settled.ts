@@ -1,4 +1,5 @@
-import type { Answer, Suspect } from './rank';
+import type { Suspect } from './rank';
+import type { Answer } from './weigh';
 
 /** Below this the name is not settled (from memory; the key's calibration will move it). */
 export const SURE_ENOUGH = 0.8;

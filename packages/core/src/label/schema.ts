@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { factSchema, provenanceSchema } from '../catalogue/schema';
 
-const id = z.string().regex(/^[a-z][a-z0-9-]*$/).max(64);
+const id = z
+  .string()
+  .regex(/^[a-z][a-z0-9-]*$/)
+  .max(64);
 const positive = z.number().positive();
 
 /** What the label allows, min to max. `unit` is per litre of mix, or per square metre treated. */
@@ -58,7 +61,9 @@ export const labelSheetSchema = z.strictObject({
   rainfastHours: z.number().min(0).max(72),
   /** What kinds of material it counts as, for gaps between treatments. */
   groups: z.array(z.enum(['oil', 'sulfur', 'copper', 'soap', 'broad-insecticide'])),
-  gaps: z.array(z.strictObject({ group: z.enum(['oil', 'sulfur', 'copper', 'broad-insecticide']), days: z.number().int().min(1).max(90), prov: provenanceSchema })),
+  gaps: z.array(
+    z.strictObject({ group: z.enum(['oil', 'sulfur', 'copper', 'broad-insecticide']), days: z.number().int().min(1).max(90), prov: provenanceSchema }),
+  ),
   mixLifeHours: positive.max(240),
   /** How it goes into the water. */
   into: z.enum(['shake-in', 'slurry-first', 'foams-last', 'soap-then-oil', 'not-mixed']),

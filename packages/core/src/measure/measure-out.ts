@@ -34,11 +34,7 @@ const same = (a: number, b: number) => Math.abs(a - b) < 1e-9;
  *   `too-many` when nothing the grower owns is large enough
  * @example measureOut(millilitres(75), STARTER_KITS.metric) // 5 tablespoons, error 0
  */
-export function measureOut(
-  wanted: Millilitres,
-  kit: readonly Measure[],
-  ceiling: Millilitres = millilitres(Infinity),
-): Outcome<MeasuredOut> {
+export function measureOut(wanted: Millilitres, kit: readonly Measure[], ceiling: Millilitres = millilitres(Infinity)): Outcome<MeasuredOut> {
   if (!(wanted > 0) || !Number.isFinite(wanted)) return refused('not-positive', 'There is nothing to measure.');
   const spoons = kit.filter((m): m is Spoon => m.kind === 'spoon').sort((a, b) => b.capacityMl - a.capacityMl);
   const jugs = kit.filter((m): m is Jug => m.kind === 'jug');

@@ -7,9 +7,7 @@ export interface Refusal {
 }
 
 /** A value, or a described refusal. Core never throws for a domain reason. */
-export type Outcome<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly reasons: readonly Refusal[] };
+export type Outcome<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly reasons: readonly Refusal[] };
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value });
 export const refused = (code: string, sentence: string, field = ''): Outcome<never> => ({

@@ -1,7 +1,15 @@
 import { done, refused, type Outcome } from './outcome';
 
 const FRACTIONS: Readonly<Record<string, number>> = {
-  '½': 1 / 2, '⅓': 1 / 3, '⅔': 2 / 3, '¼': 1 / 4, '¾': 3 / 4, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8,
+  '½': 1 / 2,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '¼': 1 / 4,
+  '¾': 3 / 4,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
 };
 
 /**
@@ -35,11 +43,7 @@ const sign = (s: string | undefined) => (s === '-' ? -1 : 1);
  * Reads a number within bounds, saying which bound was crossed and in what unit.
  * @param bounds inclusive, in `unit`
  */
-export function parseBounded(
-  text: string,
-  bounds: { min: number; max: number; unit: string; what: string },
-  field = '',
-): Outcome<number> {
+export function parseBounded(text: string, bounds: { min: number; max: number; unit: string; what: string }, field = ''): Outcome<number> {
   const n = parseNumber(text, field);
   if (!n.ok) return n;
   const { min, max, unit, what } = bounds;

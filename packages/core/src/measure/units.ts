@@ -16,8 +16,7 @@ const NIST = pub('NIST Handbook 44, Appendix C');
 const WMA = pub('Weights and Measures Act 1985 (UK), Schedule 1');
 const SI = pub('BIPM SI Brochure, 9th edition');
 
-const u = (id: string, label: string, dimension: Dimension, si: number, source: Provenance) =>
-  [id, { id, label, dimension, si, source }] as const;
+const u = (id: string, label: string, dimension: Dimension, si: number, source: Provenance) => [id, { id, label, dimension, si, source }] as const;
 
 /** Every unit that Sleetbrook knows, by id. A spoon is level. */
 export const UNITS = Object.fromEntries([
@@ -47,8 +46,29 @@ export const UNITS = Object.fromEntries([
 ]) as Readonly<Record<UnitId, Unit>>;
 
 export type UnitId =
-  | 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au' | 'tsp-us' | 'tbsp-us' | 'floz-us' | 'gal-us'
-  | 'floz-imp' | 'gal-imp' | 'g' | 'kg' | 'oz' | 'lb' | 'm' | 'cm' | 'in' | 'ft' | 'm2' | 'ft2' | 'acre' | 'ha';
+  | 'ml'
+  | 'l'
+  | 'tsp-metric'
+  | 'tbsp-metric'
+  | 'tbsp-au'
+  | 'tsp-us'
+  | 'tbsp-us'
+  | 'floz-us'
+  | 'gal-us'
+  | 'floz-imp'
+  | 'gal-imp'
+  | 'g'
+  | 'kg'
+  | 'oz'
+  | 'lb'
+  | 'm'
+  | 'cm'
+  | 'in'
+  | 'ft'
+  | 'm2'
+  | 'ft2'
+  | 'acre'
+  | 'ha';
 
 type IdsOf = {
   volume: 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au' | 'tsp-us' | 'tbsp-us' | 'floz-us' | 'gal-us' | 'floz-imp' | 'gal-imp';

@@ -23,18 +23,30 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
   if (!Number.isFinite(putIn) || putIn <= 0) return refused('bad-amount', 'Type how much went in, more than 0.', 'putIn');
   if (putIn <= load.product) return refused('not-over', `That is not more than the ${trim(load.product, 1)} ${unit} asked for.`, 'putIn');
   if (line.rate.form !== 'per-litre') {
-    return refused('per-area', `This label goes by area: water does not bring it back. Spread it over ${trim((putIn / load.product - 1) * 100, 0)} % more ground of the same plants, or take the surplus out.`, 'putIn');
+    return refused(
+      'per-area',
+      `This label goes by area: water does not bring it back. Spread it over ${trim((putIn / load.product - 1) * 100, 0)} % more ground of the same plants, or take the surplus out.`,
+      'putIn',
+    );
   }
   const total = (load.water * putIn) / load.product;
   if (total <= capacity + 1e-6) {
     const add = millilitres(total - load.water);
-    return done({ addWater: add, total: millilitres(total), sentence: `Add ${sayVolume(add)} of water: ${sayVolume(millilitres(total))} in all is back at strength. Spray no more than the plants need; what is left keeps ${trim(sheet.mixLifeHours, 0)} h.` });
+    return done({
+      addWater: add,
+      total: millilitres(total),
+      sentence: `Add ${sayVolume(add)} of water: ${sayVolume(millilitres(total))} in all is back at strength. Spray no more than the plants need; what is left keeps ${trim(sheet.mixLifeHours, 0)} h.`,
+    });
   }
   const strength = (putIn / capacity) * 1000;
   if (strength <= line.rate.max + 1e-9) {
     const add = millilitres(capacity - load.water);
     const fill = add > 0 ? `Fill the tank to ${sayVolume(capacity)}: that` : 'It';
-    return done({ addWater: add, total: capacity, sentence: `${fill} makes ${trim(strength, 1)} ${unit} per litre, stronger than planned but within the label’s ${trim(line.rate.max)}. It may be sprayed, on no more than the planned area.` });
+    return done({
+      addWater: add,
+      total: capacity,
+      sentence: `${fill} makes ${trim(strength, 1)} ${unit} per litre, stronger than planned but within the label’s ${trim(line.rate.max)}. It may be sprayed, on no more than the planned area.`,
+    });
   }
   return refused(
     'tank-full',

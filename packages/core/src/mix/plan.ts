@@ -35,7 +35,11 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
   if (water > MOST_WATER_ML) return refused('too-much', `${sayVolume(water)} is work for a licensed applicator.`, 'water');
   if (perLitre && water === 0) return refused('bad-water', 'The water must be more than 0.', 'water');
   if (perLitre && water > labelWater * 1.5 + EPS) {
-    return refused('above-label', `${sayVolume(water)} on ${trim(area)} m² puts on more than the label’s ${trim(line.waterMlPerM2 / 1000, 2)} l a m² can carry. At most ${sayVolume(millilitres(labelWater * 1.5))}.`, 'water');
+    return refused(
+      'above-label',
+      `${sayVolume(water)} on ${trim(area)} m² puts on more than the label’s ${trim(line.waterMlPerM2 / 1000, 2)} l a m² can carry. At most ${sayVolume(millilitres(labelWater * 1.5))}.`,
+      'water',
+    );
   }
   if (water > 0 && !sprayer) return refused('no-sprayer', 'Choose a sprayer. Add one in the Shed.', 'sprayer');
   if (sprayer && !(sprayer.capacity > 0)) return refused('bad-sprayer', 'The sprayer must hold more than 0 l.', 'sprayer');
@@ -59,7 +63,14 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     });
   }
   const plan: MixPlan = {
-    sheet, line, unit, rate, area, water, product: total, loads,
+    sheet,
+    line,
+    unit,
+    rate,
+    area,
+    water,
+    product: total,
+    loads,
     warnings: warningsFor(loads, line.rate.min, unit, perLitre),
     working: workingFor(request, water, total),
   };
@@ -81,7 +92,9 @@ function warningsFor(loads: readonly Load[], min: number, unit: string, perLitre
   for (const load of loads) {
     const error = load.measured.by === 'scale' ? load.measured.error : load.measured.out.error;
     if (Math.abs(error) > WORTH_SAYING) {
-      out.add(`Load ${load.number}: your measures come to ${trim(Math.abs(error) * 100, 0)} % ${error < 0 ? 'under' : 'over'}. A smaller spoon or a syringe would be nearer.`);
+      out.add(
+        `Load ${load.number}: your measures come to ${trim(Math.abs(error) * 100, 0)} % ${error < 0 ? 'under' : 'over'}. A smaller spoon or a syringe would be nearer.`,
+      );
     }
     if (load.rateMade < min - EPS) {
       out.add(`Load ${load.number} comes out at ${trim(load.rateMade, 1)} ${unit} per ${perLitre ? 'litre' : 'm²'}, weaker than the label’s ${trim(min)}.`);
@@ -98,7 +111,10 @@ function workingFor(r: MixRequest, water: Millilitres, total: number): Working[]
     out.push({
       title: 'Water',
       result: sayVolume(water),
-      inputs: [{ name: 'Area', value: `${trim(area)} m²` }, { name: 'Label’s water', value: `${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage}` }],
+      inputs: [
+        { name: 'Area', value: `${trim(area)} m²` },
+        { name: 'Label’s water', value: `${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage}` },
+      ],
       formula: r.water === null ? 'area × water a square metre' : 'as you asked',
       source: { mark: 'MEM' },
     });

@@ -3,7 +3,11 @@ import type { Grams, Measure, MeasuredOut, Millilitres, SquareMetres, Working } 
 
 /** How an amount of product is got: spoons and jugs, or a scale reading. */
 export type Measured =
-  | { readonly by: 'volume'; readonly out: MeasuredOut; /** Dry product measured by spoon: its level bulk density. */ readonly density: { gPerMl: number; spread: number } | null }
+  | {
+      readonly by: 'volume';
+      readonly out: MeasuredOut;
+      /** Dry product measured by spoon: its level bulk density. */ readonly density: { gPerMl: number; spread: number } | null;
+    }
   | { readonly by: 'scale'; readonly reading: Grams; readonly scale: Measure; readonly error: number };
 
 /** One fill of the sprayer (or one scattering, without water). */
@@ -42,4 +46,3 @@ export interface MixRequest {
   readonly sprayer: { readonly name: string; readonly capacity: Millilitres } | null;
   readonly kit: readonly Measure[];
 }
-

@@ -29,7 +29,15 @@ export function reduction(before: number, after: number): Outcome<Effect> {
 export function abbott(treatedAfter: number, checkAfter: number): Outcome<Effect> {
   if (bad(treatedAfter) || bad(checkAfter)) return refused('bad-count', 'Counts are numbers from 0 up.');
   if (checkAfter === 0) return refused('nothing-before', 'The untreated plants had none, so there is nothing to compare with.');
-  return done(effect('Effect', (1 - treatedAfter / checkAfter) * 100, { 'treated after': treatedAfter, 'untreated after': checkAfter }, '(1 − treated ÷ untreated) × 100', ABBOTT));
+  return done(
+    effect(
+      'Effect',
+      (1 - treatedAfter / checkAfter) * 100,
+      { 'treated after': treatedAfter, 'untreated after': checkAfter },
+      '(1 − treated ÷ untreated) × 100',
+      ABBOTT,
+    ),
+  );
 }
 
 /**
@@ -40,7 +48,15 @@ export function hendersonTilton(treated: { before: number; after: number }, chec
   if (all.some(bad)) return refused('bad-count', 'Counts are numbers from 0 up.');
   if (treated.before === 0 || check.after === 0) return refused('nothing-before', 'A count that is divided by is 0, so there is nothing to compare with.');
   const percent = (1 - (treated.after * check.before) / (treated.before * check.after)) * 100;
-  return done(effect('Effect', percent, { 'treated before': treated.before, 'treated after': treated.after, 'untreated before': check.before, 'untreated after': check.after }, '(1 − treated after × untreated before ÷ (treated before × untreated after)) × 100', HENDERSON_TILTON));
+  return done(
+    effect(
+      'Effect',
+      percent,
+      { 'treated before': treated.before, 'treated after': treated.after, 'untreated before': check.before, 'untreated after': check.after },
+      '(1 − treated after × untreated before ÷ (treated before × untreated after)) × 100',
+      HENDERSON_TILTON,
+    ),
+  );
 }
 
 function effect(title: string, percent: number, inputs: Record<string, number>, formula: string, source: Working['source']): Effect {

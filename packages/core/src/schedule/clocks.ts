@@ -30,19 +30,27 @@ export function clocksFor(sheet: LabelSheet, line: LabelLine, finishedAt: Instan
   const reEntry = sheet.reEntry;
   const hours = reEntry.kind === 'hours' ? reEntry.hours : deltaT(celsius(air.temperatureC), air.humidityPct) >= 2 ? 2 : 4;
   const keepOutUntil = instant(finishedAt + hours * HOUR);
-  const working: Working[] = [{
-    title: 'Keep out until',
-    result: sayWhen(keepOutUntil, finishedAt, zone),
-    inputs: [{ name: 'Finished', value: sayWhen(finishedAt, finishedAt, zone) }, { name: reEntry.kind === 'hours' ? 'Re-entry on the label' : 'Time to dry', value: `${hours} h` }],
-    formula: reEntry.kind === 'hours' ? 'finish time plus the label’s re-entry time' : 'finish time plus drying time; and until dry to the touch',
-    source: reEntry.kind === 'hours' ? line.prov : MEM,
-  }];
+  const working: Working[] = [
+    {
+      title: 'Keep out until',
+      result: sayWhen(keepOutUntil, finishedAt, zone),
+      inputs: [
+        { name: 'Finished', value: sayWhen(finishedAt, finishedAt, zone) },
+        { name: reEntry.kind === 'hours' ? 'Re-entry on the label' : 'Time to dry', value: `${hours} h` },
+      ],
+      formula: reEntry.kind === 'hours' ? 'finish time plus the label’s re-entry time' : 'finish time plus drying time; and until dry to the touch',
+      source: reEntry.kind === 'hours' ? line.prov : MEM,
+    },
+  ];
   if (line.phiDays === null) return { keepOutUntil, pickFrom: null, working };
   const pickFrom = instant(Math.max(keepOutUntil, waitUntil(finishedAt, line.phiDays, zone)));
   working.push({
     title: 'Pick from',
     result: sayWhen(pickFrom, finishedAt, zone),
-    inputs: [{ name: 'Finished', value: sayWhen(finishedAt, finishedAt, zone) }, { name: 'Picking wait on the label', value: `${line.phiDays} d` }],
+    inputs: [
+      { name: 'Finished', value: sayWhen(finishedAt, finishedAt, zone) },
+      { name: 'Picking wait on the label', value: `${line.phiDays} d` },
+    ],
     formula: 'finish time plus the label’s picking wait, not before the keep-out ends; the later of calendar days and 24-hour days',
     source: line.prov.mark === 'PUB' ? line.prov : line.prov.mark === 'CP' ? CP : MEM,
   });

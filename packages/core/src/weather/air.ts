@@ -10,8 +10,11 @@ export function wetBulb(temperature: Celsius, humidityPct: number): Celsius {
   const t = temperature;
   const rh = Math.min(Math.max(humidityPct, 5), 99);
   return celsius(
-    t * Math.atan(0.151977 * Math.sqrt(rh + 8.313659)) + Math.atan(t + rh) - Math.atan(rh - 1.676331)
-    + 0.00391838 * rh ** 1.5 * Math.atan(0.023101 * rh) - 4.686035,
+    t * Math.atan(0.151977 * Math.sqrt(rh + 8.313659)) +
+      Math.atan(t + rh) -
+      Math.atan(rh - 1.676331) +
+      0.00391838 * rh ** 1.5 * Math.atan(0.023101 * rh) -
+      4.686035,
   );
 }
 

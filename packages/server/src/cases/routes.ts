@@ -26,7 +26,8 @@ export function caseRoutes({ db }: Context): Router {
     if (stored && stored.plantingId !== sent.plantingId) throw invalid('plantingId', 'A case stays with its planting.');
     if (sent.closedAt !== null && sent.closedAt < sent.openedAt) throw invalid('closedAt', 'It closes before it opens.');
     sent.laps.forEach((lap, i) => {
-      if (lap.treatmentId && treatments.find(lap.treatmentId)?.caseId !== id) throw invalid(`laps.${i}.treatmentId`, 'There is no such treatment in this case.');
+      if (lap.treatmentId && treatments.find(lap.treatmentId)?.caseId !== id)
+        throw invalid(`laps.${i}.treatmentId`, 'There is no such treatment in this case.');
       if (lap.controlId && !findControl(lap.controlId)) throw invalid(`laps.${i}.controlId`, 'This control is not known.');
     });
     if (reviseOrConflict(stored, sent, 'case') === 'write') {

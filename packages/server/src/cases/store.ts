@@ -2,16 +2,39 @@ import type { Case, Lap } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
 
 interface CaseRow {
-  id: string; revision: number; planting_id: string; trouble_id: string; confidence: number; look_id: string; opened_at: string; status: Case['status']; closed_at: string | null;
+  id: string;
+  revision: number;
+  planting_id: string;
+  trouble_id: string;
+  confidence: number;
+  look_id: string;
+  opened_at: string;
+  status: Case['status'];
+  closed_at: string | null;
 }
 interface LapRow {
-  case_id: string; control_id: string | null; why_higher: string; decided_at: string | null; mixed_at: string | null; planned_for: string | null;
-  treatment_id: string | null; look_again_on: string | null; after_look_id: string | null; effect_percent: number | null;
+  case_id: string;
+  control_id: string | null;
+  why_higher: string;
+  decided_at: string | null;
+  mixed_at: string | null;
+  planned_for: string | null;
+  treatment_id: string | null;
+  look_again_on: string | null;
+  after_look_id: string | null;
+  effect_percent: number | null;
 }
 
 const lapFrom = (r: LapRow): Lap => ({
-  controlId: r.control_id, whyHigher: r.why_higher, decidedAt: r.decided_at, mixedAt: r.mixed_at, plannedFor: r.planned_for,
-  treatmentId: r.treatment_id, lookAgainOn: r.look_again_on, afterLookId: r.after_look_id, effectPercent: r.effect_percent,
+  controlId: r.control_id,
+  whyHigher: r.why_higher,
+  decidedAt: r.decided_at,
+  mixedAt: r.mixed_at,
+  plannedFor: r.planned_for,
+  treatmentId: r.treatment_id,
+  lookAgainOn: r.look_again_on,
+  afterLookId: r.after_look_id,
+  effectPercent: r.effect_percent,
 });
 
 /** Cases with their laps. Listing reads both tables once, not once a case. */
@@ -32,8 +55,16 @@ export function caseStore(db: Db) {
     VALUES (@caseId, @number, @controlId, @whyHigher, @decidedAt, @mixedAt, @plannedFor, @treatmentId, @lookAgainOn, @afterLookId, @effectPercent)`);
 
   const toCase = (r: CaseRow, ls: readonly LapRow[]): Case => ({
-    id: r.id, revision: r.revision, plantingId: r.planting_id, troubleId: r.trouble_id, confidence: r.confidence, lookId: r.look_id,
-    openedAt: r.opened_at, status: r.status, closedAt: r.closed_at, laps: ls.map(lapFrom),
+    id: r.id,
+    revision: r.revision,
+    plantingId: r.planting_id,
+    troubleId: r.trouble_id,
+    confidence: r.confidence,
+    lookId: r.look_id,
+    openedAt: r.opened_at,
+    status: r.status,
+    closedAt: r.closed_at,
+    laps: ls.map(lapFrom),
   });
   return {
     find: (id: string): Case | undefined => {

@@ -3,7 +3,10 @@ import { join } from 'node:path';
 import type { Db } from './open';
 
 /** The migration files of a folder in order: `0001_name.sql`, … */
-const migrationsIn = (dir: string) => readdirSync(dir).filter((f) => /^\d{4}_.*\.sql$/.test(f)).sort();
+const migrationsIn = (dir: string) =>
+  readdirSync(dir)
+    .filter((f) => /^\d{4}_.*\.sql$/.test(f))
+    .sort();
 
 /**
  * Applies the migrations that the database has not seen, each in one transaction, forward only.

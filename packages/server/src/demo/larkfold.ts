@@ -16,17 +16,106 @@ const uuid = (n: number) => `0197a000-0000-7000-8000-${n.toString().padStart(12,
 const ZONE = 'Europe/London';
 
 /** The invented Larkfold garden: a windy terraced plot in a cool-temperate place. */
-const GARDEN = { ...UNSET_GARDEN, revision: 1, name: 'Larkfold', town: 'Larkfold', latitude: 55.2, longitude: -1.9, zone: ZONE, emergencyNumber: '999', setUp: true };
+const GARDEN = {
+  ...UNSET_GARDEN,
+  revision: 1,
+  name: 'Larkfold',
+  town: 'Larkfold',
+  latitude: 55.2,
+  longitude: -1.9,
+  zone: ZONE,
+  emergencyNumber: '999',
+  setUp: true,
+};
 
 const base = { revision: 1, site: 'outdoors' as const, dense: false, pickFrom: null, pickUntil: null };
 const PLANTINGS: Planting[] = [
-  { ...base, id: uuid(1), name: 'Broad beans', hostId: 'broad-bean', place: 'Upper terrace', stage: 'flowering', edible: true, dense: true, areaM2: 20, pickFrom: '2026-06-13', pickUntil: '2026-07-05' },
-  { ...base, id: uuid(2), name: 'Leeks', hostId: 'leek', place: 'Upper terrace', stage: 'growing', edible: true, areaM2: 6, pickFrom: '2026-09-15', pickUntil: '2026-11-30' },
-  { ...base, id: uuid(3), name: 'Gooseberries', hostId: 'gooseberry', place: 'Lower terrace', stage: 'fruiting', edible: true, areaM2: 7, pickFrom: '2026-06-20', pickUntil: '2026-07-04' },
-  { ...base, id: uuid(4), name: 'Raspberry row', hostId: 'raspberry', place: 'Lower terrace', stage: 'growing', edible: true, areaM2: 5, pickFrom: '2026-07-05', pickUntil: '2026-08-10' },
-  { ...base, id: uuid(5), name: 'Espaliered apples', hostId: 'apple', place: 'South fence', stage: 'fruiting', edible: true, areaM2: 8, pickFrom: '2026-09-10', pickUntil: '2026-10-05' },
-  { ...base, id: uuid(6), name: 'Wall pear', hostId: 'pear', place: 'House wall', stage: 'fruiting', edible: true, areaM2: 6, pickFrom: '2026-09-01', pickUntil: '2026-09-20' },
-  { ...base, id: uuid(7), name: 'Tunnel tomatoes', hostId: 'tomato', place: 'Tunnel', site: 'tunnel', stage: 'growing', edible: true, areaM2: 4, pickFrom: '2026-07-20', pickUntil: '2026-10-10' },
+  {
+    ...base,
+    id: uuid(1),
+    name: 'Broad beans',
+    hostId: 'broad-bean',
+    place: 'Upper terrace',
+    stage: 'flowering',
+    edible: true,
+    dense: true,
+    areaM2: 20,
+    pickFrom: '2026-06-13',
+    pickUntil: '2026-07-05',
+  },
+  {
+    ...base,
+    id: uuid(2),
+    name: 'Leeks',
+    hostId: 'leek',
+    place: 'Upper terrace',
+    stage: 'growing',
+    edible: true,
+    areaM2: 6,
+    pickFrom: '2026-09-15',
+    pickUntil: '2026-11-30',
+  },
+  {
+    ...base,
+    id: uuid(3),
+    name: 'Gooseberries',
+    hostId: 'gooseberry',
+    place: 'Lower terrace',
+    stage: 'fruiting',
+    edible: true,
+    areaM2: 7,
+    pickFrom: '2026-06-20',
+    pickUntil: '2026-07-04',
+  },
+  {
+    ...base,
+    id: uuid(4),
+    name: 'Raspberry row',
+    hostId: 'raspberry',
+    place: 'Lower terrace',
+    stage: 'growing',
+    edible: true,
+    areaM2: 5,
+    pickFrom: '2026-07-05',
+    pickUntil: '2026-08-10',
+  },
+  {
+    ...base,
+    id: uuid(5),
+    name: 'Espaliered apples',
+    hostId: 'apple',
+    place: 'South fence',
+    stage: 'fruiting',
+    edible: true,
+    areaM2: 8,
+    pickFrom: '2026-09-10',
+    pickUntil: '2026-10-05',
+  },
+  {
+    ...base,
+    id: uuid(6),
+    name: 'Wall pear',
+    hostId: 'pear',
+    place: 'House wall',
+    stage: 'fruiting',
+    edible: true,
+    areaM2: 6,
+    pickFrom: '2026-09-01',
+    pickUntil: '2026-09-20',
+  },
+  {
+    ...base,
+    id: uuid(7),
+    name: 'Tunnel tomatoes',
+    hostId: 'tomato',
+    place: 'Tunnel',
+    site: 'tunnel',
+    stage: 'growing',
+    edible: true,
+    areaM2: 4,
+    pickFrom: '2026-07-20',
+    pickUntil: '2026-10-10',
+  },
   { ...base, id: uuid(8), name: 'Sweet peas', hostId: 'sweet-pea', place: 'Arch', stage: 'growing', edible: false, areaM2: 1.5 },
   { ...base, id: uuid(9), name: 'Hollyhocks', hostId: 'hollyhock', place: 'Gate', stage: 'growing', edible: false, areaM2: 2 },
   { ...base, id: uuid(10), name: 'Box hedge', hostId: 'box', place: 'Path', stage: 'growing', edible: false, dense: true, areaM2: 9 },
@@ -36,16 +125,79 @@ const PLANTINGS: Planting[] = [
 ];
 
 interface Story {
-  n: number; planting: number; trouble: string; confidence: number; seen: string[]; notSeen: string[]; lookedAt: string; affected: number; looked: number;
-  control?: string; doneAt?: string; amount?: number; waterMl?: number; cleared?: string; after?: { at: string; affected: number; looked: number; effect: number };
+  n: number;
+  planting: number;
+  trouble: string;
+  confidence: number;
+  seen: string[];
+  notSeen: string[];
+  lookedAt: string;
+  affected: number;
+  looked: number;
+  control?: string;
+  doneAt?: string;
+  amount?: number;
+  waterMl?: number;
+  cleared?: string;
+  after?: { at: string; affected: number; looked: number; effect: number };
 }
 
 /** What has happened at Larkfold before Sunday 24 May 2026, 19:10. */
 const STORIES: Story[] = [
-  { n: 1, planting: 3, trouble: 'gooseberry-sawfly', confidence: 0.96, seen: ['caterpillar', 'only-veins', 'eggs-along-veins'], notSeen: ['slime'], lookedAt: '2026-05-23T17:20:00.000Z', affected: 6, looked: 20, control: 'pyrethrin-spray', doneAt: '2026-05-24T07:20:00.000Z', amount: 8.4, waterMl: 1400 },
-  { n: 2, planting: 2, trouble: 'rust', confidence: 0.94, seen: ['pustules', 'yellow-spots-above'], notSeen: ['powder'], lookedAt: '2026-05-17T08:10:00.000Z', affected: 5, looked: 30, control: 'pick-off-leaves', doneAt: '2026-05-17T08:40:00.000Z' },
-  { n: 3, planting: 5, trouble: 'apple-scab', confidence: 0.9, seen: ['olive-spots'], notSeen: ['powder', 'ants'], lookedAt: '2026-05-24T06:30:00.000Z', affected: 4, looked: 40 },
-  { n: 4, planting: 9, trouble: 'rust', confidence: 0.95, seen: ['pustules', 'yellow-spots-above'], notSeen: [], lookedAt: '2026-05-02T09:00:00.000Z', affected: 12, looked: 30, control: 'pick-off-leaves', doneAt: '2026-05-02T09:30:00.000Z', cleared: '2026-05-16T09:00:00.000Z', after: { at: '2026-05-09T09:00:00.000Z', affected: 2, looked: 30, effect: 83.3 } },
+  {
+    n: 1,
+    planting: 3,
+    trouble: 'gooseberry-sawfly',
+    confidence: 0.96,
+    seen: ['caterpillar', 'only-veins', 'eggs-along-veins'],
+    notSeen: ['slime'],
+    lookedAt: '2026-05-23T17:20:00.000Z',
+    affected: 6,
+    looked: 20,
+    control: 'pyrethrin-spray',
+    doneAt: '2026-05-24T07:20:00.000Z',
+    amount: 8.4,
+    waterMl: 1400,
+  },
+  {
+    n: 2,
+    planting: 2,
+    trouble: 'rust',
+    confidence: 0.94,
+    seen: ['pustules', 'yellow-spots-above'],
+    notSeen: ['powder'],
+    lookedAt: '2026-05-17T08:10:00.000Z',
+    affected: 5,
+    looked: 30,
+    control: 'pick-off-leaves',
+    doneAt: '2026-05-17T08:40:00.000Z',
+  },
+  {
+    n: 3,
+    planting: 5,
+    trouble: 'apple-scab',
+    confidence: 0.9,
+    seen: ['olive-spots'],
+    notSeen: ['powder', 'ants'],
+    lookedAt: '2026-05-24T06:30:00.000Z',
+    affected: 4,
+    looked: 40,
+  },
+  {
+    n: 4,
+    planting: 9,
+    trouble: 'rust',
+    confidence: 0.95,
+    seen: ['pustules', 'yellow-spots-above'],
+    notSeen: [],
+    lookedAt: '2026-05-02T09:00:00.000Z',
+    affected: 12,
+    looked: 30,
+    control: 'pick-off-leaves',
+    doneAt: '2026-05-02T09:30:00.000Z',
+    cleared: '2026-05-16T09:00:00.000Z',
+    after: { at: '2026-05-09T09:00:00.000Z', affected: 2, looked: 30, effect: 83.3 },
+  },
 ];
 
 /** Puts Larkfold into an empty database; leaves any other as it is. */
@@ -73,17 +225,44 @@ function tell(context: Context, s: Story): void {
 
   const lap = { ...freshLap(), ...(s.control ? { controlId: s.control, decidedAt: s.lookedAt } : {}) };
   const found: Case = {
-    id: caseId, revision: 1, plantingId: planting.id, troubleId: s.trouble, confidence: s.confidence, lookId, openedAt: s.lookedAt,
-    status: s.cleared ? 'cleared' : 'open', closedAt: s.cleared ?? null, laps: [lap],
+    id: caseId,
+    revision: 1,
+    plantingId: planting.id,
+    troubleId: s.trouble,
+    confidence: s.confidence,
+    lookId,
+    openedAt: s.lookedAt,
+    status: s.cleared ? 'cleared' : 'open',
+    closedAt: s.cleared ?? null,
+    laps: [lap],
   };
   if (s.control && s.doneAt) {
-    const request: TreatmentRequest = { id: treatmentId, caseId, plantingId: planting.id, controlId: s.control, finishedAt: s.doneAt, areaM2: planting.areaM2, amount: s.amount ?? null, waterMl: s.waterMl ?? null, by: 'You', why: '' };
+    const request: TreatmentRequest = {
+      id: treatmentId,
+      caseId,
+      plantingId: planting.id,
+      controlId: s.control,
+      finishedAt: s.doneAt,
+      areaM2: planting.areaM2,
+      amount: s.amount ?? null,
+      waterMl: s.waterMl ?? null,
+      by: 'You',
+      why: '',
+    };
     const weather = weatherSource(context).at(new Date(s.doneAt), GARDEN);
     lap.treatmentId = treatmentId;
     lap.lookAgainOn = addDays(dayOf(instant(Date.parse(s.doneAt)), ZONE), s.trouble === 'rust' ? 7 : 4);
     if (s.after) {
       const afterId = uuid(500 + s.n);
-      lookStore(db).add({ id: afterId, plantingId: planting.id, caseId, at: s.after.at, answers: [], count: { affected: s.after.affected, looked: s.after.looked }, note: '' });
+      lookStore(db).add({
+        id: afterId,
+        plantingId: planting.id,
+        caseId,
+        at: s.after.at,
+        answers: [],
+        count: { affected: s.after.affected, looked: s.after.looked },
+        note: '',
+      });
       lap.afterLookId = afterId;
       lap.effectPercent = s.after.effect;
     }

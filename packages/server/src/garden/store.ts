@@ -3,14 +3,34 @@ import { STARTER_KITS } from '@sleetbrook/core/measure';
 import type { Db } from '../db/open';
 
 interface Row {
-  revision: number; name: string; town: string; latitude: number; longitude: number; zone: string; units: Garden['units']; policy: Garden['policy'];
-  emergency_number: string; poison_centre: string; measures: string; set_up: number;
+  revision: number;
+  name: string;
+  town: string;
+  latitude: number;
+  longitude: number;
+  zone: string;
+  units: Garden['units'];
+  policy: Garden['policy'];
+  emergency_number: string;
+  poison_centre: string;
+  measures: string;
+  set_up: number;
 }
 
 /** What an empty database answers until the set-up is done. */
 export const UNSET_GARDEN: Garden = {
-  revision: 0, name: 'My garden', town: '', latitude: 51.5, longitude: 0, zone: 'Europe/London', units: 'metric', policy: 'any-labelled',
-  emergencyNumber: '', poisonCentre: '', measures: [...STARTER_KITS.metric], setUp: false,
+  revision: 0,
+  name: 'My garden',
+  town: '',
+  latitude: 51.5,
+  longitude: 0,
+  zone: 'Europe/London',
+  units: 'metric',
+  policy: 'any-labelled',
+  emergencyNumber: '',
+  poisonCentre: '',
+  measures: [...STARTER_KITS.metric],
+  setUp: false,
 };
 
 export function gardenStore(db: Db) {
@@ -24,10 +44,22 @@ export function gardenStore(db: Db) {
   return {
     stored: (): Garden | undefined => {
       const r = select.get();
-      return r && {
-        revision: r.revision, name: r.name, town: r.town, latitude: r.latitude, longitude: r.longitude, zone: r.zone, units: r.units, policy: r.policy,
-        emergencyNumber: r.emergency_number, poisonCentre: r.poison_centre, measures: JSON.parse(r.measures) as Garden['measures'], setUp: r.set_up === 1,
-      };
+      return (
+        r && {
+          revision: r.revision,
+          name: r.name,
+          town: r.town,
+          latitude: r.latitude,
+          longitude: r.longitude,
+          zone: r.zone,
+          units: r.units,
+          policy: r.policy,
+          emergencyNumber: r.emergency_number,
+          poisonCentre: r.poison_centre,
+          measures: JSON.parse(r.measures) as Garden['measures'],
+          setUp: r.set_up === 1,
+        }
+      );
     },
     save: (g: Garden) => upsert.run({ ...g, measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
   };

@@ -19,7 +19,10 @@ export function lookRoutes({ db, clock }: Context): Router {
   const closeLap = (found: Case, look: Look) => {
     const lap = found.laps.at(-1);
     if (!lap?.decidedAt || lap.afterLookId || !look.count) return;
-    const before = looks.ofCase(found.id).filter((l) => l.id !== look.id && l.count && l.at <= look.at).at(-1)?.count;
+    const before = looks
+      .ofCase(found.id)
+      .filter((l) => l.id !== look.id && l.count && l.at <= look.at)
+      .at(-1)?.count;
     const effect = before ? reduction(share(before), share(look.count)) : null;
     const closed = { ...lap, afterLookId: look.id, effectPercent: effect?.ok ? Math.round(effect.value.percent * 10) / 10 : null };
     cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), closed] });

@@ -1,11 +1,25 @@
 import type { Look } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
 
-interface Row { id: string; planting_id: string; case_id: string | null; at: string; answers: string; affected: number | null; looked: number | null; note: string }
+interface Row {
+  id: string;
+  planting_id: string;
+  case_id: string | null;
+  at: string;
+  answers: string;
+  affected: number | null;
+  looked: number | null;
+  note: string;
+}
 
 const fromRow = (r: Row): Look => ({
-  id: r.id, plantingId: r.planting_id, caseId: r.case_id, at: r.at, answers: JSON.parse(r.answers) as Look['answers'],
-  count: r.affected !== null && r.looked !== null ? { affected: r.affected, looked: r.looked } : null, note: r.note,
+  id: r.id,
+  plantingId: r.planting_id,
+  caseId: r.case_id,
+  at: r.at,
+  answers: JSON.parse(r.answers) as Look['answers'],
+  count: r.affected !== null && r.looked !== null ? { affected: r.affected, looked: r.looked } : null,
+  note: r.note,
 });
 
 export function lookStore(db: Db) {

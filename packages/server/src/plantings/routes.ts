@@ -21,19 +21,21 @@ export function plantingRoutes({ db, clock }: Context): Router {
     if (reviseOrConflict(found && live(id), sent, 'planting') === 'write') store.save({ ...sent, revision: sent.revision + 1 });
     return live(id);
   });
-  return Router()
-    .get('/plantings', (_req, res) => void res.json(store.list()))
-    .get('/plantings/:id', (req, res) => void res.json(live(req.params.id)))
-    .put('/plantings/:id', (req, res) => void res.json(save(req.params.id, req.body)))
-    .delete('/plantings/:id', (req, res) => {
-      live(req.params.id);
-      store.remove(req.params.id, clock.now());
-      res.status(204).end();
-    })
-    /** Takes a deletion back. */
-    .post('/plantings/:id/restore', (req, res) => {
-      if (!store.find(req.params.id)) throw notFound('planting');
-      store.restore(req.params.id);
-      res.json(live(req.params.id));
-    });
+  return (
+    Router()
+      .get('/plantings', (_req, res) => void res.json(store.list()))
+      .get('/plantings/:id', (req, res) => void res.json(live(req.params.id)))
+      .put('/plantings/:id', (req, res) => void res.json(save(req.params.id, req.body)))
+      .delete('/plantings/:id', (req, res) => {
+        live(req.params.id);
+        store.remove(req.params.id, clock.now());
+        res.status(204).end();
+      })
+      /** Takes a deletion back. */
+      .post('/plantings/:id/restore', (req, res) => {
+        if (!store.find(req.params.id)) throw notFound('planting');
+        store.restore(req.params.id);
+        res.json(live(req.params.id));
+      })
+  );
 }

@@ -2,13 +2,34 @@ import type { Planting } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
 
 interface Row {
-  id: string; revision: number; name: string; host_id: string; place: string; site: Planting['site']; stage: Planting['stage'];
-  edible: number; dense: number; area_m2: number; pick_from: string | null; pick_until: string | null; deleted_at: string | null;
+  id: string;
+  revision: number;
+  name: string;
+  host_id: string;
+  place: string;
+  site: Planting['site'];
+  stage: Planting['stage'];
+  edible: number;
+  dense: number;
+  area_m2: number;
+  pick_from: string | null;
+  pick_until: string | null;
+  deleted_at: string | null;
 }
 
 const fromRow = (r: Row): Planting => ({
-  id: r.id, revision: r.revision, name: r.name, hostId: r.host_id, place: r.place, site: r.site, stage: r.stage,
-  edible: r.edible === 1, dense: r.dense === 1, areaM2: r.area_m2, pickFrom: r.pick_from, pickUntil: r.pick_until,
+  id: r.id,
+  revision: r.revision,
+  name: r.name,
+  hostId: r.host_id,
+  place: r.place,
+  site: r.site,
+  stage: r.stage,
+  edible: r.edible === 1,
+  dense: r.dense === 1,
+  areaM2: r.area_m2,
+  pickFrom: r.pick_from,
+  pickUntil: r.pick_until,
 });
 
 export function plantingStore(db: Db) {

@@ -4,7 +4,13 @@ import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
 
-interface Row { id: string; revision: number; name: string; capacity_ml: number; for_weedkiller: number }
+interface Row {
+  id: string;
+  revision: number;
+  name: string;
+  capacity_ml: number;
+  for_weedkiller: number;
+}
 const fromRow = (r: Row): Sprayer => ({ id: r.id, revision: r.revision, name: r.name, capacityMl: r.capacity_ml, forWeedkiller: r.for_weedkiller === 1 });
 
 export function sprayerRoutes({ db }: Context): Router {

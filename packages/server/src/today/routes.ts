@@ -5,7 +5,14 @@ import type { Context } from '../context';
 import { treatmentStore } from '../treatments/store';
 
 const running = (t: Treatment, until: string): RunningClock => ({
-  treatmentId: t.id, plantingId: t.plantingId, plantingName: t.plantingName, place: t.place, controlName: t.controlName, caseId: t.caseId, from: t.finishedAt, until,
+  treatmentId: t.id,
+  plantingId: t.plantingId,
+  plantingName: t.plantingName,
+  place: t.place,
+  controlName: t.controlName,
+  caseId: t.caseId,
+  from: t.finishedAt,
+  until,
 });
 
 /** The longest clock of each planting: it is the one that counts. */

@@ -49,7 +49,11 @@ export function treatmentRoutes(context: Context): Router {
     if (sent.caseId && found?.plantingId !== sent.plantingId) throw invalid('caseId', 'There is no such case on this planting.');
     const garden = gardens.stored() ?? UNSET_GARDEN;
     const record = recordOf(sent, {
-      garden, planting, troubleId: found?.troubleId ?? null, weather: weather.at(new Date(sent.finishedAt), garden), now: clock.now(),
+      garden,
+      planting,
+      troubleId: found?.troubleId ?? null,
+      weather: weather.at(new Date(sent.finishedAt), garden),
+      now: clock.now(),
       confirmed: (sheet) => confirmations.has(sheet.id, sheet.version),
     });
     treatments.add(record);
@@ -79,5 +83,4 @@ export function treatmentRoutes(context: Context): Router {
 }
 
 /** The part of a stored record that the client had sent. */
-const requestPart = (stored: Treatment, like: TreatmentRequest) =>
-  Object.fromEntries(Object.keys(like).map((k) => [k, stored[k as keyof Treatment]]));
+const requestPart = (stored: Treatment, like: TreatmentRequest) => Object.fromEntries(Object.keys(like).map((k) => [k, stored[k as keyof Treatment]]));

@@ -1,7 +1,9 @@
 import type { Treatment } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
 
-interface Row { document: string }
+interface Row {
+  document: string;
+}
 const fromRow = (r: Row) => JSON.parse(r.document) as Treatment;
 
 /** Treatments are written once. The whole record is one document; what is searched by stands in columns. */
@@ -28,6 +30,15 @@ export function treatmentStore(db: Db) {
     keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
     notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
     add: (t: Treatment) =>
-      insert.run({ id: t.id, plantingId: t.plantingId, caseId: t.caseId, controlId: t.controlId, finishedAt: t.finishedAt, keepOutUntil: t.keepOutUntil, pickFrom: t.pickFrom, document: JSON.stringify(t) }),
+      insert.run({
+        id: t.id,
+        plantingId: t.plantingId,
+        caseId: t.caseId,
+        controlId: t.controlId,
+        finishedAt: t.finishedAt,
+        keepOutUntil: t.keepOutUntil,
+        pickFrom: t.pickFrom,
+        document: JSON.stringify(t),
+      }),
   };
 }

@@ -26,14 +26,19 @@ export function parseWeatherCsv(text: string): HourlyWeather[] {
     const line = i + 2;
     const result = hourlyWeatherSchema.safeParse({ at: row['at']?.trim(), ...Object.fromEntries(COLUMNS.slice(1).map((c) => [c, numeric(row[c])])) });
     if (!result.success) {
-      for (const issue of result.error.issues) errors.push({ field: issue.path.join('.'), message: `Line ${line}: “${row[issue.path.join('.')] ?? ''}” ${issue.message.toLowerCase()}.`, line });
+      for (const issue of result.error.issues)
+        errors.push({ field: issue.path.join('.'), message: `Line ${line}: “${row[issue.path.join('.')] ?? ''}” ${issue.message.toLowerCase()}.`, line });
       return;
     }
     const at = Date.parse(result.data.at);
     if (at % HOUR !== 0) errors.push({ field: 'at', message: `Line ${line}: hours start on the hour.`, line });
     const last = hours.at(-1);
     if (last && at !== Date.parse(last.at) + HOUR) {
-      errors.push({ field: 'at', message: `Line ${line}: ${new Date(Date.parse(last.at) + HOUR).toISOString()} should follow, hours are missing or out of order.`, line });
+      errors.push({
+        field: 'at',
+        message: `Line ${line}: ${new Date(Date.parse(last.at) + HOUR).toISOString()} should follow, hours are missing or out of order.`,
+        line,
+      });
     }
     hours.push({ ...result.data, at: new Date(at).toISOString() });
   });

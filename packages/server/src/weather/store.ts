@@ -1,17 +1,30 @@
 import type { HourlyWeather } from '@sleetbrook/core/weather';
 import type { Db } from '../db/open';
 
-interface Row { at: string; temperature_c: number; humidity_pct: number; wind_ms: number; rain_mm: number; cloud: number }
+interface Row {
+  at: string;
+  temperature_c: number;
+  humidity_pct: number;
+  wind_ms: number;
+  rain_mm: number;
+  cloud: number;
+}
 
 /** Hours loaded from a file. */
 export function weatherStore(db: Db) {
   const between = db.prepare<[string, string], Row>('SELECT * FROM weather_hour WHERE at >= ? AND at < ? ORDER BY at');
   const clear = db.prepare('DELETE FROM weather_hour');
-  const span = db.prepare<[], { first: string | null; last: string | null; hours: number }>('SELECT min(at) AS first, max(at) AS last, count(*) AS hours FROM weather_hour');
-  const insert = db.prepare('INSERT INTO weather_hour (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud)');
+  const span = db.prepare<[], { first: string | null; last: string | null; hours: number }>(
+    'SELECT min(at) AS first, max(at) AS last, count(*) AS hours FROM weather_hour',
+  );
+  const insert = db.prepare(
+    'INSERT INTO weather_hour (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud)',
+  );
   return {
     between: (from: Date, to: Date): HourlyWeather[] =>
-      between.all(from.toISOString(), to.toISOString()).map((r) => ({ at: r.at, temperatureC: r.temperature_c, humidityPct: r.humidity_pct, windMs: r.wind_ms, rainMm: r.rain_mm, cloud: r.cloud })),
+      between
+        .all(from.toISOString(), to.toISOString())
+        .map((r) => ({ at: r.at, temperatureC: r.temperature_c, humidityPct: r.humidity_pct, windMs: r.wind_ms, rainMm: r.rain_mm, cloud: r.cloud })),
     replace: db.transaction((hours: readonly HourlyWeather[]) => {
       clear.run();
       for (const h of hours) insert.run(h);

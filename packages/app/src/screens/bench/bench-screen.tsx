@@ -37,18 +37,49 @@ export function BenchScreen() {
   const line = sheet && host ? lineFor(sheet, host, trouble?.id ?? '') : null;
   const draft = mixes[KEY] ?? EMPTY_MIX;
   const running = cases.filter((c) => (mixes[c.id]?.step ?? -1) >= 0);
-  if (!garden || !sprayers || !confirmations || !sheet || !host) return <Page title="Bench"><Loading /></Page>;
+  if (!garden || !sprayers || !confirmations || !sheet || !host)
+    return (
+      <Page title="Bench">
+        <Loading />
+      </Page>
+    );
   const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const typed = { ...draft, area: draft.area || '10' };
   return (
     <Page title="Bench" sub="An amount for an area, by the label" aside={<PoisonHelp />}>
       <View className="gap-5 px-5 pt-4">
-        {running.length > 0 && <View><Section>Being measured</Section>{running.map((c) => <Row key={c.id} mark="wait" title={findTrouble(c.troubleId)?.name ?? ''} sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`} onPress={() => router.navigate(`/cases/${c.id}/mix`)} />)}</View>}
-        <Pick label="Product" value={sheetId} onChange={(id) => { setSheetId(id); setMix(KEY, { ...EMPTY_MIX, area: draft.area }); }} options={SHEETS.map((s) => ({ value: s.id, label: s.name }))} />
+        {running.length > 0 && (
+          <View>
+            <Section>Being measured</Section>
+            {running.map((c) => (
+              <Row
+                key={c.id}
+                mark="wait"
+                title={findTrouble(c.troubleId)?.name ?? ''}
+                sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`}
+                onPress={() => router.navigate(`/cases/${c.id}/mix`)}
+              />
+            ))}
+          </View>
+        )}
+        <Pick
+          label="Product"
+          value={sheetId}
+          onChange={(id) => {
+            setSheetId(id);
+            setMix(KEY, { ...EMPTY_MIX, area: draft.area });
+          }}
+          options={SHEETS.map((s) => ({ value: s.id, label: s.name }))}
+        />
         <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
-        {pests.length > 1 && trouble && <Choice label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />}
+        {pests.length > 1 && trouble && (
+          <Choice label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
+        )}
         {!line?.ok ? (
-          <Empty title="Not on this label" text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''} />
+          <Empty
+            title="Not on this label"
+            text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''}
+          />
         ) : unconfirmed ? (
           <View className="gap-3">
             <T>{`${sheet.name} is a conventional product. Check its figures against the label in your hand before you mix it.`}</T>
@@ -57,7 +88,16 @@ export function BenchScreen() {
         ) : (
           <>
             {pests.length === 1 && trouble && <T kind="muted">{`Against ${trouble.name.toLowerCase()}.`}</T>}
-            <MixFields draft={typed} onChange={(c) => setMix(KEY, c)} sheet={sheet} line={line.value} planting={null} sprayers={sprayers} garden={garden} mix={mixFor(typed, sheet, line.value, null, sprayers, garden)} />
+            <MixFields
+              draft={typed}
+              onChange={(c) => setMix(KEY, c)}
+              sheet={sheet}
+              line={line.value}
+              planting={null}
+              sprayers={sprayers}
+              garden={garden}
+              mix={mixFor(typed, sheet, line.value, null, sprayers, garden)}
+            />
             <T kind="small">To be led through it card by card, with the clocks started at the end, open a case from a planting.</T>
           </>
         )}

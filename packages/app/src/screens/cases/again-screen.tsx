@@ -36,17 +36,46 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
     const count = readCount(typed.affected, typed.looked);
     if (!count.ok) return setErrors(count.errors);
     if (!count.value) return setErrors({ affected: 'Count some, to tell whether it worked.' });
-    await save.mutateAsync({ id, plantingId: detail.case.plantingId, caseId: detail.case.id, at: new Date(now).toISOString(), answers: [], count: count.value, note: '' });
+    await save.mutateAsync({
+      id,
+      plantingId: detail.case.plantingId,
+      caseId: detail.case.id,
+      at: new Date(now).toISOString(),
+      answers: [],
+      count: count.value,
+      note: '',
+    });
     router.replace(`/cases/${detail.case.id}`);
   };
 
   return (
-    <Page title="Look again" sub={trouble?.name} back={{ title: 'The case', href: `/cases/${detail.case.id}` }}
-      footer={<ActionBar><Button title="Keep the count" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} /></ActionBar>}>
+    <Page
+      title="Look again"
+      sub={trouble?.name}
+      back={{ title: 'The case', href: `/cases/${detail.case.id}` }}
+      footer={
+        <ActionBar>
+          <Button title="Keep the count" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
+    >
       {save.error && <Failed error={save.error} />}
       <View className="gap-4 px-5 pt-5">
-        <T>{before ? `Before: ${before.affected} of ${before.looked} ${trouble?.unit ?? 'units'}. Count the same place the same way.` : 'No count was made before, so no effect can be worked out. This count starts one.'}</T>
-        <CountFields unit={trouble?.unit ?? 'units'} affected={typed.affected} looked={typed.looked} errors={errors} onChange={(change) => { setErrors({}); setTyped({ ...typed, ...change }); }} />
+        <T>
+          {before
+            ? `Before: ${before.affected} of ${before.looked} ${trouble?.unit ?? 'units'}. Count the same place the same way.`
+            : 'No count was made before, so no effect can be worked out. This count starts one.'}
+        </T>
+        <CountFields
+          unit={trouble?.unit ?? 'units'}
+          affected={typed.affected}
+          looked={typed.looked}
+          errors={errors}
+          onChange={(change) => {
+            setErrors({});
+            setTyped({ ...typed, ...change });
+          }}
+        />
       </View>
     </Page>
   );

@@ -22,10 +22,23 @@ export function CaseList() {
     const out = today?.keepOut.some((k) => k.plantingId === c.plantingId);
     const lap = c.laps.at(-1);
     const station = stationOf(c);
-    const sub = c.status === 'cleared' ? (findControl(lap?.controlId ?? '')?.name ?? 'cleared') : out ? 'keep out' : station === 'again' && lap?.lookAgainOn ? `look again ${sayDate(lap.lookAgainOn)}` : STATION_WORDS[station];
+    const sub =
+      c.status === 'cleared'
+        ? (findControl(lap?.controlId ?? '')?.name ?? 'cleared')
+        : out
+          ? 'keep out'
+          : station === 'again' && lap?.lookAgainOn
+            ? `look again ${sayDate(lap.lookAgainOn)}`
+            : STATION_WORDS[station];
     return (
-      <Row key={c.id} mark={c.status === 'cleared' ? 'done' : out ? 'stop' : 'wait'} title={findTrouble(c.troubleId)?.name ?? c.troubleId} sub={`${place(c)} · ${sub}`}
-        selected={path.startsWith(`/cases/${c.id}`)} onPress={() => router.navigate(`/cases/${c.id}`)} />
+      <Row
+        key={c.id}
+        mark={c.status === 'cleared' ? 'done' : out ? 'stop' : 'wait'}
+        title={findTrouble(c.troubleId)?.name ?? c.troubleId}
+        sub={`${place(c)} · ${sub}`}
+        selected={path.startsWith(`/cases/${c.id}`)}
+        onPress={() => router.navigate(`/cases/${c.id}`)}
+      />
     );
   };
   return (
@@ -33,7 +46,11 @@ export function CaseList() {
       <Read query={open}>
         {(list) =>
           list.length + cleared.length === 0 ? (
-            <Empty title="No cases yet" text="A case opens when a look has a name. Go to a planting and start a look." action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }} />
+            <Empty
+              title="No cases yet"
+              text="A case opens when a look has a name. Go to a planting and start a look."
+              action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
+            />
           ) : (
             <View className="px-5 pt-2">
               {list.map(row)}

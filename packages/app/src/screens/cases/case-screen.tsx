@@ -33,12 +33,21 @@ export function CaseScreen({ id }: { readonly id: string }) {
   const now = useNow();
   return (
     <Read query={detail}>
-      {(d) => (plantings && garden && now !== undefined ? <Open detail={d} planting={plantings.find((p) => p.id === d.case.plantingId)} garden={garden} now={now} /> : null)}
+      {(d) =>
+        plantings && garden && now !== undefined ? (
+          <Open detail={d} planting={plantings.find((p) => p.id === d.case.plantingId)} garden={garden} now={now} />
+        ) : null
+      }
     </Read>
   );
 }
 
-interface OpenProps { readonly detail: CaseDetail; readonly planting: Planting | undefined; readonly garden: Garden; readonly now: Instant }
+interface OpenProps {
+  readonly detail: CaseDetail;
+  readonly planting: Planting | undefined;
+  readonly garden: Garden;
+  readonly now: Instant;
+}
 
 function Open({ detail, planting, garden, now }: OpenProps) {
   const router = useRouter();
@@ -71,11 +80,24 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const undo = () => void change({ controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
 
   const first = detail.looks[0];
-  const signs = (first?.answers ?? []).filter((a) => a.seen).map((a) => findSign(a.signId)?.name.toLowerCase()).filter(Boolean).join(', ');
+  const signs = (first?.answers ?? [])
+    .filter((a) => a.seen)
+    .map((a) => findSign(a.signId)?.name.toLowerCase())
+    .filter(Boolean)
+    .join(', ');
   const count = first?.count ?? null;
   const share = count ? wilson(count.affected, count.looked) : null;
   const stations: BrookStation[] = [
-    { key: 'seen', state: 'behind', content: <Summary word="Seen" text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`} /> },
+    {
+      key: 'seen',
+      state: 'behind',
+      content: (
+        <Summary
+          word="Seen"
+          text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
+        />
+      ),
+    },
     { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> },
   ];
 
@@ -89,54 +111,132 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     const mixed = control?.sheet !== undefined;
 
     stations.push({
-      key: key('decide'), state: state(order, 0), ...(i > 0 ? { bend: true } : {}),
-      content: here && s === 'decide' ? (
-        <View>
-          <T kind="head" level={2}>Decide</T>
-          <T kind="muted">{`${i > 0 ? 'It was not enough: one rung up. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
-          {deciding ? <LadderList verdicts={verdicts} chosen={chosenId} now={now} zone={garden.zone} onChoose={setChoice} /> : <T kind="muted">Judging the ladder</T>}
-        </View>
-      ) : <Summary word={i > 0 ? 'Decided again' : 'Decided'} text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`} {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})} />,
+      key: key('decide'),
+      state: state(order, 0),
+      ...(i > 0 ? { bend: true } : {}),
+      content:
+        here && s === 'decide' ? (
+          <View>
+            <T kind="head" level={2}>
+              Decide
+            </T>
+            <T kind="muted">{`${i > 0 ? 'It was not enough: one rung up. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
+            {deciding ? (
+              <LadderList verdicts={verdicts} chosen={chosenId} now={now} zone={garden.zone} onChoose={setChoice} />
+            ) : (
+              <T kind="muted">Judging the ladder</T>
+            )}
+          </View>
+        ) : (
+          <Summary
+            word={i > 0 ? 'Decided again' : 'Decided'}
+            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
+            {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})}
+          />
+        ),
     });
     if (mixed || s === 'decide') {
       stations.push({
-        key: key('mix'), state: state(order, 1),
-        content: here && s === 'mix' && planting && trouble
-          ? <MixStation found={c} planting={planting} garden={garden} controlId={l.controlId ?? ''} onKeep={() => void change({ mixedAt: at }).catch(() => undefined)} busy={save.isPending} />
-          : <Summary word="Mix" text={order > 1 ? 'amounts set' : ''} quiet={state(order, 1) === 'ahead'} {...(here && order > 1 && !l.treatmentId ? { undo: { title: 'Change amounts', onPress: () => void change({ mixedAt: null, plannedFor: null }).catch(() => undefined) } } : {})} />,
+        key: key('mix'),
+        state: state(order, 1),
+        content:
+          here && s === 'mix' && planting && trouble ? (
+            <MixStation
+              found={c}
+              planting={planting}
+              garden={garden}
+              controlId={l.controlId ?? ''}
+              onKeep={() => void change({ mixedAt: at }).catch(() => undefined)}
+              busy={save.isPending}
+            />
+          ) : (
+            <Summary
+              word="Mix"
+              text={order > 1 ? 'amounts set' : ''}
+              quiet={state(order, 1) === 'ahead'}
+              {...(here && order > 1 && !l.treatmentId
+                ? { undo: { title: 'Change amounts', onPress: () => void change({ mixedAt: null, plannedFor: null }).catch(() => undefined) } }
+                : {})}
+            />
+          ),
       });
     }
     stations.push({
-      key: key('time'), state: state(order, 2),
-      content: here && s === 'time' && deciding
-        ? <TimeStation verdict={verdicts.find((v) => v.control.id === l.controlId)} ahead={deciding.ahead} now={now} zone={garden.zone} busy={save.isPending} onPlan={(when) => void change({ plannedFor: new Date(when).toISOString() }).catch(() => undefined)} />
-        : <Summary word="Time" text={l.plannedFor ? sayWhen(instant(Date.parse(l.plannedFor)), now, garden.zone) : ''} quiet={state(order, 2) === 'ahead'} {...(here && s === 'do' ? { undo: { title: 'Another hour', onPress: () => void change({ plannedFor: null }).catch(() => undefined) } } : {})} />,
+      key: key('time'),
+      state: state(order, 2),
+      content:
+        here && s === 'time' && deciding ? (
+          <TimeStation
+            verdict={verdicts.find((v) => v.control.id === l.controlId)}
+            ahead={deciding.ahead}
+            now={now}
+            zone={garden.zone}
+            busy={save.isPending}
+            onPlan={(when) => void change({ plannedFor: new Date(when).toISOString() }).catch(() => undefined)}
+          />
+        ) : (
+          <Summary
+            word="Time"
+            text={l.plannedFor ? sayWhen(instant(Date.parse(l.plannedFor)), now, garden.zone) : ''}
+            quiet={state(order, 2) === 'ahead'}
+            {...(here && s === 'do' ? { undo: { title: 'Another hour', onPress: () => void change({ plannedFor: null }).catch(() => undefined) } } : {})}
+          />
+        ),
     });
     const treatment = detail.treatments.find((t) => t.id === l.treatmentId);
     stations.push({
-      key: key('do'), state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
-      content: here && s === 'do'
-        ? <KeepStation found={c} lap={l} now={now} zone={garden.zone} verdict={verdicts.find((v) => v.control.id === l.controlId)} />
-        : <Summary word="Done" text={treatment ? `${sayWhen(instant(Date.parse(treatment.finishedAt)), now, garden.zone)}${treatment.pickFrom ? `; pick from ${sayWhen(instant(Date.parse(treatment.pickFrom)), now, garden.zone)}` : ''}` : ''} quiet={!treatment} />,
+      key: key('do'),
+      state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
+      content:
+        here && s === 'do' ? (
+          <KeepStation found={c} lap={l} now={now} zone={garden.zone} verdict={verdicts.find((v) => v.control.id === l.controlId)} />
+        ) : (
+          <Summary
+            word="Done"
+            text={
+              treatment
+                ? `${sayWhen(instant(Date.parse(treatment.finishedAt)), now, garden.zone)}${treatment.pickFrom ? `; pick from ${sayWhen(instant(Date.parse(treatment.pickFrom)), now, garden.zone)}` : ''}`
+                : ''
+            }
+            quiet={!treatment}
+          />
+        ),
     });
     if (l.treatmentId) {
       stations.push({
-        key: key('again'), state: here ? 'here' : 'behind',
+        key: key('again'),
+        state: here ? 'here' : 'behind',
         content: l.afterLookId ? (
           <View className="gap-2">
-            <Summary word="Did it work" text={l.effectPercent === null ? 'No count before to compare with' : l.effectPercent >= 0 ? `${trim(l.effectPercent, 0)} in 100 gone` : `worse by ${trim(-l.effectPercent, 0)} in 100`} />
+            <Summary
+              word="Did it work"
+              text={
+                l.effectPercent === null
+                  ? 'No count before to compare with'
+                  : l.effectPercent >= 0
+                    ? `${trim(l.effectPercent, 0)} in 100 gone`
+                    : `worse by ${trim(-l.effectPercent, 0)} in 100`
+              }
+            />
             {here && <CountsChart looks={detail.looks} unit={trouble?.unit ?? ''} zone={garden.zone} />}
           </View>
         ) : (
           <View className="gap-1">
-            <T kind="head" level={2}>Look again</T>
+            <T kind="head" level={2}>
+              Look again
+            </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
           </View>
         ),
       });
     }
   });
-  if (c.status === 'cleared') stations.push({ key: 'cleared', state: 'behind', content: <Summary word="Cleared" text={c.closedAt ? sayWhen(instant(Date.parse(c.closedAt)), now, garden.zone) : ''} /> });
+  if (c.status === 'cleared')
+    stations.push({
+      key: 'cleared',
+      state: 'behind',
+      content: <Summary word="Cleared" text={c.closedAt ? sayWhen(instant(Date.parse(c.closedAt)), now, garden.zone) : ''} />,
+    });
 
   const footer =
     station === 'decide' && chosen ? (
@@ -144,21 +244,46 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         <Button title={chosen.status === 'usable' ? chosen.control.act : `Plan ${chosen.control.name.toLowerCase()}`} busy={save.isPending} onPress={decide} />
       </ActionBar>
     ) : station === 'again' ? (
-      <ActionBar><Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} /></ActionBar>
+      <ActionBar>
+        <Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} />
+      </ActionBar>
     ) : station === 'judge' ? (
       <ActionBar>
-        <Button title="Cleared: close the case" busy={save.isPending} onPress={() => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined)} />
-        <Button kind="quiet" title="Not enough: one rung up" busy={save.isPending} onPress={() => void save.mutateAsync({ ...c, laps: [...c.laps, freshLap()] }).then(() => setChoice(null)).catch(() => undefined)} />
+        <Button
+          title="Cleared: close the case"
+          busy={save.isPending}
+          onPress={() => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined)}
+        />
+        <Button
+          kind="quiet"
+          title="Not enough: one rung up"
+          busy={save.isPending}
+          onPress={() =>
+            void save
+              .mutateAsync({ ...c, laps: [...c.laps, freshLap()] })
+              .then(() => setChoice(null))
+              .catch(() => undefined)
+          }
+        />
       </ActionBar>
     ) : null;
 
   return (
-    <Page title={trouble?.name ?? c.troubleId} sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${trim(planting.areaM2, 1)} m²` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`} back={{ title: 'Cases', href: '/cases' }} footer={footer}>
+    <Page
+      title={trouble?.name ?? c.troubleId}
+      sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${trim(planting.areaM2, 1)} m²` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`}
+      back={{ title: 'Cases', href: '/cases' }}
+      footer={footer}
+    >
       {save.error && <Failed error={save.error} />}
-      <View className="pl-3 pr-5 pt-5"><BrookLine stations={stations} /></View>
+      <View className="pl-3 pr-5 pt-5">
+        <BrookLine stations={stations} />
+      </View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
-          <T>{`${gentlerThan(chosen, verdicts).map((v) => v.control.name).join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
+          <T>{`${gentlerThan(chosen, verdicts)
+            .map((v) => v.control.name)
+            .join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
           <Field label="Your reason" value={why} onChange={setWhy} placeholder="The tips are out of reach" />
           <Button title={`Take ${chosen.control.name.toLowerCase()}`} disabled={why.trim() === ''} onPress={() => take(chosen, why.trim())} />
         </Sheet>
@@ -167,14 +292,21 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   );
 }
 
-interface SummaryProps { readonly word: string; readonly text: string; readonly quiet?: boolean; readonly undo?: { title: string; onPress: () => void } }
+interface SummaryProps {
+  readonly word: string;
+  readonly text: string;
+  readonly quiet?: boolean;
+  readonly undo?: { title: string; onPress: () => void };
+}
 
 /** A station behind, or a quiet one ahead: one line. */
 function Summary({ word, text, quiet = false, undo }: SummaryProps) {
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-2">
       <T kind="body" className={`flex-1 ${quiet ? 'text-drift' : ''}`}>
-        <T kind="strong" className={quiet ? 'text-drift' : ''}>{word}</T>
+        <T kind="strong" className={quiet ? 'text-drift' : ''}>
+          {word}
+        </T>
         {text ? ` ${text}` : ''}
       </T>
       {undo && <Button kind="link" title={undo.title} onPress={undo.onPress} />}

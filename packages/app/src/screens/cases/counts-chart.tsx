@@ -8,5 +8,9 @@ const Bars = lazy(() => import('./counts-bars'));
 export function CountsChart({ looks, unit, zone }: { readonly looks: readonly Look[]; readonly unit: string; readonly zone: string }) {
   const counted = looks.filter((l) => l.count);
   if (counted.length < 2) return null;
-  return <Suspense fallback={<T kind="muted">Drawing the counts</T>}><Bars looks={counted} unit={unit} zone={zone} /></Suspense>;
+  return (
+    <Suspense fallback={<T kind="muted">Drawing the counts</T>}>
+      <Bars looks={counted} unit={unit} zone={zone} />
+    </Suspense>
+  );
 }

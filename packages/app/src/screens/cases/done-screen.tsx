@@ -25,10 +25,14 @@ export function DoneScreen({ id }: { readonly id: string }) {
   const garden = useGarden().data;
   const plantings = usePlantings().data;
   const now = useNow();
-  return <Read query={detail}>{(d) => {
-    const planting = plantings?.find((p) => p.id === d.case.plantingId);
-    return garden && planting && now !== undefined ? <Form detail={d} garden={garden} planting={planting} now={now} /> : null;
-  }}</Read>;
+  return (
+    <Read query={detail}>
+      {(d) => {
+        const planting = plantings?.find((p) => p.id === d.case.plantingId);
+        return garden && planting && now !== undefined ? <Form detail={d} garden={garden} planting={planting} now={now} /> : null;
+      }}
+    </Read>
+  );
 }
 
 function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; readonly garden: Garden; readonly planting: Planting; readonly now: Instant }) {
@@ -61,9 +65,16 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
     setErrors(wrong);
     if (!a.ok || !finished.isValid) return;
     await save.mutateAsync({
-      id, caseId: detail.case.id, plantingId: planting.id, controlId: control.id, finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
-      areaM2: squareMetres(a.value), amount: plan ? Math.round(madeBy(plan) * 100) / 100 : null, waterMl: plan && plan.water > 0 ? plan.water : null,
-      by: by.trim(), why: `${findTrouble(detail.case.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
+      id,
+      caseId: detail.case.id,
+      plantingId: planting.id,
+      controlId: control.id,
+      finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
+      areaM2: squareMetres(a.value),
+      amount: plan ? Math.round(madeBy(plan) * 100) / 100 : null,
+      waterMl: plan && plan.water > 0 ? plan.water : null,
+      by: by.trim(),
+      why: `${findTrouble(detail.case.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
     });
     dropMix(detail.case.id);
     router.replace(`/cases/${detail.case.id}`);
@@ -76,7 +87,11 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
       title="Write it down"
       sub={`${control.name} · ${planting.name}`}
       back={{ title: 'The case', href: `/cases/${detail.case.id}` }}
-      footer={<ActionBar><Button title="Keep the record" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} /></ActionBar>}
+      footer={
+        <ActionBar>
+          <Button title="Keep the record" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
     >
       <View className="gap-5 px-5 pt-5">
         {save.error && <Failed error={save.error} />}
@@ -88,7 +103,13 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
           </View>
         )}
         <Field label="Area treated" unit="m²" numeric value={area} onChange={setArea} error={errorAt('areaM2')} />
-        <Field label="Finished at" value={time} onChange={setTime} error={errorAt('finishedAt')} hint={`Local time, ${garden.zone}. The clocks run from here.`} />
+        <Field
+          label="Finished at"
+          value={time}
+          onChange={setTime}
+          error={errorAt('finishedAt')}
+          hint={`Local time, ${garden.zone}. The clocks run from here.`}
+        />
         <Field label="By" value={by} onChange={setBy} error={errorAt('by')} />
         {errorAt('amount') && <T className="text-rowan">{errorAt('amount')}</T>}
         {errorAt('controlId') && <T className="text-rowan">{errorAt('controlId')}</T>}

@@ -9,7 +9,13 @@ import { Button } from '../../ui/button';
 import { Mark } from '../../ui/mark';
 import { T } from '../../ui/text';
 
-interface Props { readonly found: Case; readonly lap: Lap; readonly now: Instant; readonly zone: string; readonly verdict: Verdict | undefined }
+interface Props {
+  readonly found: Case;
+  readonly lap: Lap;
+  readonly now: Instant;
+  readonly zone: string;
+  readonly verdict: Verdict | undefined;
+}
 
 /** Do it: how, whether the hour is open, and the way to measuring or recording. */
 export function KeepStation({ found, lap, now, zone, verdict }: Props) {
@@ -20,16 +26,32 @@ export function KeepStation({ found, lap, now, zone, verdict }: Props) {
   const openNow = verdict?.status === 'usable';
   return (
     <View className="gap-4">
-      <T kind="head" level={2}>{control.name}</T>
+      <T kind="head" level={2}>
+        {control.name}
+      </T>
       <View className="flex-row items-center gap-3">
         <Mark state={openNow ? 'open' : 'wait'} />
-        <T className="flex-1">{openNow ? 'The hour is open now.' : `Not now: ${verdict?.reasons[0]?.sentence ?? 'the hour is closed.'}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}</T>
+        <T className="flex-1">
+          {openNow
+            ? 'The hour is open now.'
+            : `Not now: ${verdict?.reasons[0]?.sentence ?? 'the hour is closed.'}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}
+        </T>
       </View>
       {!control.sheet && control.how.map((step, i) => <T key={step}>{`${i + 1}. ${step}`}</T>)}
-      {control.cautions.map((c) => <T key={c.text} kind="muted">{c.text}</T>)}
-      {control.sheet
-        ? <Button title={begun ? 'Go on measuring' : openNow ? 'Start measuring' : 'Start measuring all the same'} kind={openNow || begun ? 'main' : 'quiet'} onPress={() => router.navigate(`/cases/${found.id}/mix`)} />
-        : <Button title="Done: write it down" onPress={() => router.navigate(`/cases/${found.id}/done`)} />}
+      {control.cautions.map((c) => (
+        <T key={c.text} kind="muted">
+          {c.text}
+        </T>
+      ))}
+      {control.sheet ? (
+        <Button
+          title={begun ? 'Go on measuring' : openNow ? 'Start measuring' : 'Start measuring all the same'}
+          kind={openNow || begun ? 'main' : 'quiet'}
+          onPress={() => router.navigate(`/cases/${found.id}/mix`)}
+        />
+      ) : (
+        <Button title="Done: write it down" onPress={() => router.navigate(`/cases/${found.id}/done`)} />
+      )}
     </View>
   );
 }

@@ -5,7 +5,13 @@ import { findControl } from '@sleetbrook/core/catalogue';
 export type Station = 'decide' | 'mix' | 'time' | 'do' | 'again' | 'judge' | 'cleared';
 
 export const STATION_WORDS: Readonly<Record<Station, string>> = {
-  decide: 'decide', mix: 'mix', time: 'choose the hour', do: 'to do', again: 'look again', judge: 'did it work', cleared: 'cleared',
+  decide: 'decide',
+  mix: 'mix',
+  time: 'choose the hour',
+  do: 'to do',
+  again: 'look again',
+  judge: 'did it work',
+  cleared: 'cleared',
 };
 
 /** The station of a lap: only what is mixed has a mix station. */

@@ -50,7 +50,12 @@ export function LadderList({ verdicts, chosen, now, zone, onChoose }: Props) {
     <View>
       {RUNG_NAMES.map((rung, n) => {
         const rows = able.filter((v) => v.control.rung === n);
-        return rows.length === 0 ? null : <View key={rung}><Section>{rung}</Section>{rows.map(row)}</View>;
+        return rows.length === 0 ? null : (
+          <View key={rung}>
+            <Section>{rung}</Section>
+            {rows.map(row)}
+          </View>
+        );
       })}
       {never.length > 0 && (
         <View className="gap-2 pt-5">
@@ -58,9 +63,22 @@ export function LadderList({ verdicts, chosen, now, zone, onChoose }: Props) {
           {all && never.map(row)}
         </View>
       )}
-      <T kind="small" className="pt-4">Gentlest first: by rung, then by harm to people (counted twice), bees, water life, helpers and how long it stays. Integrated pest management, common practice.</T>
-      {sheet && <VerdictSheet verdict={sheet} now={now} zone={zone} onClose={() => setShown(null)} onChoose={() => { setShown(null); onChoose(sheet.control.id); }} />}
+      <T kind="small" className="pt-4">
+        Gentlest first: by rung, then by harm to people (counted twice), bees, water life, helpers and how long it stays. Integrated pest management, common
+        practice.
+      </T>
+      {sheet && (
+        <VerdictSheet
+          verdict={sheet}
+          now={now}
+          zone={zone}
+          onClose={() => setShown(null)}
+          onChoose={() => {
+            setShown(null);
+            onChoose(sheet.control.id);
+          }}
+        />
+      )}
     </View>
   );
 }
-

@@ -27,8 +27,29 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
   const count = looks ? lastCount(looks) : null;
 
   return useQuery({
-    queryKey: ['deciding', found?.id, found?.revision, planting, garden?.policy, garden?.latitude, garden?.longitude, garden?.zone, now, treatments?.length, weather?.source, weather?.hours.length, count],
-    enabled: found !== undefined && planting !== undefined && garden !== undefined && now !== undefined && weather !== undefined && treatments !== undefined && looks !== undefined,
+    queryKey: [
+      'deciding',
+      found?.id,
+      found?.revision,
+      planting,
+      garden?.policy,
+      garden?.latitude,
+      garden?.longitude,
+      garden?.zone,
+      now,
+      treatments?.length,
+      weather?.source,
+      weather?.hours.length,
+      count,
+    ],
+    enabled:
+      found !== undefined &&
+      planting !== undefined &&
+      garden !== undefined &&
+      now !== undefined &&
+      weather !== undefined &&
+      treatments !== undefined &&
+      looks !== undefined,
     placeholderData: (old) => old,
     queryFn: () => {
       if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks) throw new Error('not ready');
@@ -37,7 +58,14 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
         place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
         hostId: planting.hostId,
         troubleId: found.troubleId,
-        planting: { stage: planting.stage, site: planting.site, edible: planting.edible, dense: planting.dense, pickFrom: planting.pickFrom, pickUntil: planting.pickUntil },
+        planting: {
+          stage: planting.stage,
+          site: planting.site,
+          edible: planting.edible,
+          dense: planting.dense,
+          pickFrom: planting.pickFrom,
+          pickUntil: planting.pickUntil,
+        },
         policy: garden.policy,
         weather: weather.hours,
         records: treatments.map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId })),

@@ -26,7 +26,11 @@ export function VerdictSheet({ verdict: v, now, zone, onClose, onChoose }: Props
       <View className="flex-row items-center gap-3">
         <Mark state={MARKS[v.status]} />
         <T kind="strong">{WORD[v.status]}</T>
-        {next && <T kind="muted" className="flex-1">{next}</T>}
+        {next && (
+          <T kind="muted" className="flex-1">
+            {next}
+          </T>
+        )}
       </View>
       {v.reasons.map((r) => (
         <View key={r.code} className="gap-1 border-l-4 border-line pl-3">
@@ -35,7 +39,10 @@ export function VerdictSheet({ verdict: v, now, zone, onClose, onChoose }: Props
         </View>
       ))}
       {v.openSpans.length > 0 && (
-        <T kind="muted">{`Open: ${v.openSpans.slice(0, 3).map((s) => `${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`).join('; ')}.`}</T>
+        <T kind="muted">{`Open: ${v.openSpans
+          .slice(0, 3)
+          .map((s) => `${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`)
+          .join('; ')}.`}</T>
       )}
       <View className="gap-1">
         <T kind="label">What it does here</T>
@@ -44,13 +51,21 @@ export function VerdictSheet({ verdict: v, now, zone, onClose, onChoose }: Props
       </View>
       <View className="gap-1">
         <T kind="label">How</T>
-        {v.control.how.map((step, i) => <T key={step}>{`${i + 1}. ${step}`}</T>)}
+        {v.control.how.map((step, i) => (
+          <T key={step}>{`${i + 1}. ${step}`}</T>
+        ))}
       </View>
       {(v.control.cautions.length > 0 || v.sheet) && (
         <View className="gap-1">
           <T kind="label">Mind</T>
-          {v.control.cautions.map((c) => <T key={c.text}>{c.text}</T>)}
-          {v.sheet?.cautions.filter((c) => !v.control.cautions.some((o) => o.text === c.text)).map((c) => <T key={c.text}>{c.text}</T>)}
+          {v.control.cautions.map((c) => (
+            <T key={c.text}>{c.text}</T>
+          ))}
+          {v.sheet?.cautions
+            .filter((c) => !v.control.cautions.some((o) => o.text === c.text))
+            .map((c) => (
+              <T key={c.text}>{c.text}</T>
+            ))}
         </View>
       )}
       {v.sheet && v.line && (

@@ -16,12 +16,21 @@ export function GardenList() {
   const plantings = usePlantings();
   const today = useToday().data;
   const mark = (p: Planting) =>
-    today?.keepOut.some((c) => c.plantingId === p.id) ? 'stop' as const
-    : today?.notToEat.some((c) => c.plantingId === p.id) || today?.openCases.some((c) => c.plantingId === p.id) ? 'wait' as const
-    : 'open' as const;
+    today?.keepOut.some((c) => c.plantingId === p.id)
+      ? ('stop' as const)
+      : today?.notToEat.some((c) => c.plantingId === p.id) || today?.openCases.some((c) => c.plantingId === p.id)
+        ? ('wait' as const)
+        : ('open' as const);
   const word = { stop: 'keep out', wait: 'in hand', open: 'clear' };
   return (
-    <Page title="Garden" footer={<View className="border-t border-line px-5 py-3"><Button title="Add a planting" onPress={() => router.navigate('/garden/new')} /></View>}>
+    <Page
+      title="Garden"
+      footer={
+        <View className="border-t border-line px-5 py-3">
+          <Button title="Add a planting" onPress={() => router.navigate('/garden/new')} />
+        </View>
+      }
+    >
       <Read query={plantings}>
         {(list) =>
           list.length === 0 ? (
@@ -31,18 +40,20 @@ export function GardenList() {
               {[...new Set(list.map((p) => p.place))].map((place) => (
                 <View key={place}>
                   <Section>{place || 'Elsewhere'}</Section>
-                  {list.filter((p) => p.place === place).map((p) => (
-                    <Row
-                      key={p.id}
-                      mark={mark(p)}
-                      title={p.name}
-                      end={`${trim(p.areaM2, 1)} m²`}
-                      sub={`${p.stage} · ${sayPicking(p)}`}
-                      endSub={word[mark(p)]}
-                      selected={path === `/garden/${p.id}`}
-                      onPress={() => router.navigate(`/garden/${p.id}`)}
-                    />
-                  ))}
+                  {list
+                    .filter((p) => p.place === place)
+                    .map((p) => (
+                      <Row
+                        key={p.id}
+                        mark={mark(p)}
+                        title={p.name}
+                        end={`${trim(p.areaM2, 1)} m²`}
+                        sub={`${p.stage} · ${sayPicking(p)}`}
+                        endSub={word[mark(p)]}
+                        selected={path === `/garden/${p.id}`}
+                        onPress={() => router.navigate(`/garden/${p.id}`)}
+                      />
+                    ))}
                 </View>
               ))}
             </View>

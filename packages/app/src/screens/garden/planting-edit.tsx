@@ -2,7 +2,7 @@ import { STAGES, type Planting } from '@sleetbrook/core/api';
 import { HOSTS } from '@sleetbrook/core/catalogue';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useRemovePlanting, useRestorePlanting, useSavePlanting } from '../../api/mutations';
@@ -38,8 +38,12 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
   const remove = useRemovePlanting();
   const [asking, setAsking] = useState(false);
   const [id] = useState(() => planting?.id ?? v7());
-  const { control, handleSubmit, watch, setValue } = useForm({ defaultValues: planting ? formOf(planting, us) : EMPTY_FORM, resolver: plantingResolver(us), mode: 'onTouched' });
-  const edible = watch('edible');
+  const { control, handleSubmit, setValue } = useForm({
+    defaultValues: planting ? formOf(planting, us) : EMPTY_FORM,
+    resolver: plantingResolver(us),
+    mode: 'onTouched',
+  });
+  const edible = useWatch({ control, name: 'edible' });
 
   const submit = handleSubmit(async (form) => {
     const read = readForm(form, id, planting?.revision ?? 0, us);
@@ -52,17 +56,29 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
     <Page
       title={planting ? `Edit ${planting.name}` : 'Add a planting'}
       back={planting ? { title: planting.name, href: `/garden/${planting.id}` } : { title: 'Garden', href: '/garden' }}
-      footer={<ActionBar><Button title="Keep this" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} /></ActionBar>}
+      footer={
+        <ActionBar>
+          <Button title="Keep this" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
     >
       {(save.error ?? remove.error) && <Failed error={save.error ?? remove.error} />}
       <View className="gap-5 px-5 pt-5">
-        <Controller control={control} name="name" render={({ field, fieldState }) => <Field label="Name" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="Broad beans" />} />
+        <Controller
+          control={control}
+          name="name"
+          render={({ field, fieldState }) => (
+            <Field label="Name" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="Broad beans" />
+          )}
+        />
         <Controller
           control={control}
           name="hostId"
           render={({ field, fieldState }) => (
             <Pick
-              label="Plant" value={field.value} error={fieldState.error?.message}
+              label="Plant"
+              value={field.value}
+              error={fieldState.error?.message}
               options={HOSTS.map((h) => ({ value: h.id, label: h.name }))}
               onChange={(v) => {
                 field.onChange(v);
@@ -71,16 +87,96 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
             />
           )}
         />
-        <Controller control={control} name="place" render={({ field, fieldState }) => <Field label="Place" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="Upper terrace" />} />
-        <Controller control={control} name="site" render={({ field }) => <Choice label="Stands" value={field.value} onChange={field.onChange} options={[{ value: 'outdoors', label: 'Outdoors' }, { value: 'tunnel', label: 'Tunnel or greenhouse' }, { value: 'indoors', label: 'Indoors' }]} />} />
-        <Controller control={control} name="stage" render={({ field }) => <Choice label="Stage" value={field.value} onChange={field.onChange} options={STAGES.map((s) => ({ value: s, label: s.charAt(0).toUpperCase() + s.slice(1) }))} />} />
-        <Controller control={control} name="area" render={({ field, fieldState }) => <Field label="Area" unit={us ? 'sq ft' : 'm²'} numeric value={field.value} onChange={field.onChange} error={fieldState.error?.message} hint="Of the ground the plants cover, or the wall they hang on." />} />
-        <Controller control={control} name="dense" render={({ field }) => <Tick label="Closely planted: leaves touch the next bed" checked={field.value} onChange={field.onChange} />} />
+        <Controller
+          control={control}
+          name="place"
+          render={({ field, fieldState }) => (
+            <Field label="Place" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="Upper terrace" />
+          )}
+        />
+        <Controller
+          control={control}
+          name="site"
+          render={({ field }) => (
+            <Choice
+              label="Stands"
+              value={field.value}
+              onChange={field.onChange}
+              options={[
+                { value: 'outdoors', label: 'Outdoors' },
+                { value: 'tunnel', label: 'Tunnel or greenhouse' },
+                { value: 'indoors', label: 'Indoors' },
+              ]}
+            />
+          )}
+        />
+        <Controller
+          control={control}
+          name="stage"
+          render={({ field }) => (
+            <Choice
+              label="Stage"
+              value={field.value}
+              onChange={field.onChange}
+              options={STAGES.map((s) => ({ value: s, label: s.charAt(0).toUpperCase() + s.slice(1) }))}
+            />
+          )}
+        />
+        <Controller
+          control={control}
+          name="area"
+          render={({ field, fieldState }) => (
+            <Field
+              label="Area"
+              unit={us ? 'sq ft' : 'm²'}
+              numeric
+              value={field.value}
+              onChange={field.onChange}
+              error={fieldState.error?.message}
+              hint="Of the ground the plants cover, or the wall they hang on."
+            />
+          )}
+        />
+        <Controller
+          control={control}
+          name="dense"
+          render={({ field }) => <Tick label="Closely planted: leaves touch the next bed" checked={field.value} onChange={field.onChange} />}
+        />
         <Controller control={control} name="edible" render={({ field }) => <Tick label="You eat from it" checked={field.value} onChange={field.onChange} />} />
         {edible && (
           <View className="flex-row gap-3">
-            <View className="flex-1"><Controller control={control} name="pickFrom" render={({ field, fieldState }) => <Field label="First picking day" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="2026-06-13" hint="Year-month-day" />} /></View>
-            <View className="flex-1"><Controller control={control} name="pickUntil" render={({ field, fieldState }) => <Field label="Last picking day" value={field.value} onChange={field.onChange} error={fieldState.error?.message} placeholder="2026-07-05" hint="Empty for one day" />} /></View>
+            <View className="flex-1">
+              <Controller
+                control={control}
+                name="pickFrom"
+                render={({ field, fieldState }) => (
+                  <Field
+                    label="First picking day"
+                    value={field.value}
+                    onChange={field.onChange}
+                    error={fieldState.error?.message}
+                    placeholder="2026-06-13"
+                    hint="Year-month-day"
+                  />
+                )}
+              />
+            </View>
+            <View className="flex-1">
+              <Controller
+                control={control}
+                name="pickUntil"
+                render={({ field, fieldState }) => (
+                  <Field
+                    label="Last picking day"
+                    value={field.value}
+                    onChange={field.onChange}
+                    error={fieldState.error?.message}
+                    placeholder="2026-07-05"
+                    hint="Empty for one day"
+                  />
+                )}
+              />
+            </View>
           </View>
         )}
         {planting && <Button kind="stop" title="Remove this planting" onPress={() => setAsking(true)} />}
@@ -91,7 +187,12 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
           kind="stop"
           title="Remove it"
           busy={remove.isPending}
-          onPress={() => void remove.mutateAsync(id).then(() => router.replace(`/garden/${id}/edit`)).catch(() => undefined)}
+          onPress={() =>
+            void remove
+              .mutateAsync(id)
+              .then(() => router.replace(`/garden/${id}/edit`))
+              .catch(() => undefined)
+          }
         />
       </Sheet>
     </Page>
@@ -104,9 +205,22 @@ function Gone({ id, onBack }: { readonly id: string; readonly onBack: () => void
   const router = useRouter();
   return (
     <View role="main" className="flex-1">
-      <Empty title="It is removed" text="Its records stay in the log." action={{ title: 'Take it back', onPress: () => void restore.mutateAsync(id).then(() => router.replace(`/garden/${id}`)).catch(() => undefined) }} />
+      <Empty
+        title="It is removed"
+        text="Its records stay in the log."
+        action={{
+          title: 'Take it back',
+          onPress: () =>
+            void restore
+              .mutateAsync(id)
+              .then(() => router.replace(`/garden/${id}`))
+              .catch(() => undefined),
+        }}
+      />
       {restore.error && <Failed error={restore.error} />}
-      <View className="px-5"><Button kind="quiet" title="Go to the garden" onPress={onBack} /></View>
+      <View className="px-5">
+        <Button kind="quiet" title="Go to the garden" onPress={onBack} />
+      </View>
     </View>
   );
 }

@@ -5,15 +5,42 @@ import type { FieldErrors, Resolver } from 'react-hook-form';
 
 /** What stands in the form: text as typed. */
 export interface PlantingForm {
-  name: string; hostId: string; place: string; site: Planting['site']; stage: Planting['stage'];
-  edible: boolean; dense: boolean; area: string; pickFrom: string; pickUntil: string;
+  name: string;
+  hostId: string;
+  place: string;
+  site: Planting['site'];
+  stage: Planting['stage'];
+  edible: boolean;
+  dense: boolean;
+  area: string;
+  pickFrom: string;
+  pickUntil: string;
 }
 
-export const EMPTY_FORM: PlantingForm = { name: '', hostId: 'broad-bean', place: '', site: 'outdoors', stage: 'growing', edible: true, dense: false, area: '', pickFrom: '', pickUntil: '' };
+export const EMPTY_FORM: PlantingForm = {
+  name: '',
+  hostId: 'broad-bean',
+  place: '',
+  site: 'outdoors',
+  stage: 'growing',
+  edible: true,
+  dense: false,
+  area: '',
+  pickFrom: '',
+  pickUntil: '',
+};
 
 export const formOf = (p: Planting, us: boolean): PlantingForm => ({
-  name: p.name, hostId: p.hostId, place: p.place, site: p.site, stage: p.stage, edible: p.edible, dense: p.dense,
-  area: String(us ? Math.round(convert<'area'>(p.areaM2, 'm2', 'ft2') * 10) / 10 : p.areaM2), pickFrom: p.pickFrom ?? '', pickUntil: p.pickUntil ?? '',
+  name: p.name,
+  hostId: p.hostId,
+  place: p.place,
+  site: p.site,
+  stage: p.stage,
+  edible: p.edible,
+  dense: p.dense,
+  area: String(us ? Math.round(convert<'area'>(p.areaM2, 'm2', 'ft2') * 10) / 10 : p.areaM2),
+  pickFrom: p.pickFrom ?? '',
+  pickUntil: p.pickUntil ?? '',
 });
 
 /** Text to a planting, or the message for each field. @param us the area is typed in square feet */
@@ -22,10 +49,18 @@ export function readForm(form: PlantingForm, id: string, revision: number, us: b
   const errors: Record<string, string> = {};
   if (!area.ok) errors['area'] = area.reasons[0]?.sentence ?? 'Type the area in figures.';
   const parsed = plantingSchema.safeParse({
-    id, revision, name: form.name, hostId: form.hostId, place: form.place, site: form.site, stage: form.stage,
-    edible: form.edible && (findHost(form.hostId)?.edible ?? true), dense: form.dense,
+    id,
+    revision,
+    name: form.name,
+    hostId: form.hostId,
+    place: form.place,
+    site: form.site,
+    stage: form.stage,
+    edible: form.edible && (findHost(form.hostId)?.edible ?? true),
+    dense: form.dense,
     areaM2: area.ok ? (us ? convert<'area'>(area.value, 'ft2', 'm2') : area.value) : 1,
-    pickFrom: form.edible && form.pickFrom.trim() ? form.pickFrom.trim() : null, pickUntil: form.edible && form.pickUntil.trim() ? form.pickUntil.trim() : null,
+    pickFrom: form.edible && form.pickFrom.trim() ? form.pickFrom.trim() : null,
+    pickUntil: form.edible && form.pickUntil.trim() ? form.pickUntil.trim() : null,
   });
   for (const issue of parsed.error?.issues ?? []) {
     const at = issue.path[0] === 'areaM2' ? 'area' : String(issue.path[0] ?? 'name');
@@ -35,8 +70,13 @@ export function readForm(form: PlantingForm, id: string, revision: number, us: b
 }
 
 /** The same reading, as react-hook-form asks for it. */
-export const plantingResolver = (us: boolean): Resolver<PlantingForm> => (form) => {
-  const read = readForm(form, '00000000-0000-7000-8000-000000000000', 0, us);
-  if ('planting' in read) return { values: form, errors: {} };
-  return { values: {}, errors: Object.fromEntries(Object.entries(read.errors).map(([k, message]) => [k, { type: 'value', message }])) as FieldErrors<PlantingForm> };
-};
+export const plantingResolver =
+  (us: boolean): Resolver<PlantingForm> =>
+  (form) => {
+    const read = readForm(form, '00000000-0000-7000-8000-000000000000', 0, us);
+    if ('planting' in read) return { values: form, errors: {} };
+    return {
+      values: {},
+      errors: Object.fromEntries(Object.entries(read.errors).map(([k, message]) => [k, { type: 'value', message }])) as FieldErrors<PlantingForm>,
+    };
+  };

@@ -27,7 +27,13 @@ export function PlantingScreen({ id }: { readonly id: string }) {
       {(list) => {
         const p = list.find((x) => x.id === id);
         if (!p || !garden || now === undefined) {
-          return p ? null : <Empty title="No such planting" text="It may have been removed." action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }} />;
+          return p ? null : (
+            <Empty
+              title="No such planting"
+              text="It may have been removed."
+              action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
+            />
+          );
         }
         const host = findHost(p.hostId);
         return (
@@ -36,10 +42,22 @@ export function PlantingScreen({ id }: { readonly id: string }) {
             sub={[host?.name, p.place].filter((s) => s && s !== p.name).join(' · ')}
             back={{ title: 'Garden', href: '/garden' }}
             aside={<Button kind="quiet" title="Edit" onPress={() => router.navigate(`/garden/${id}/edit`)} />}
-            footer={<View className="border-t border-line px-5 py-3"><Button title={draft ? 'Go on with the look' : 'Start a look'} onPress={() => router.navigate(`/look/${id}`)} /></View>}
+            footer={
+              <View className="border-t border-line px-5 py-3">
+                <Button title={draft ? 'Go on with the look' : 'Start a look'} onPress={() => router.navigate(`/look/${id}`)} />
+              </View>
+            }
           >
-            {today?.keepOut.filter((c) => c.plantingId === id).map((c) => <ClockBand key={c.treatmentId} clock={c} kind="keep-out" now={now} zone={garden.zone} />)}
-            {today?.notToEat.filter((c) => c.plantingId === id).map((c) => <ClockBand key={c.treatmentId} clock={c} kind="picking" now={now} zone={garden.zone} />)}
+            {today?.keepOut
+              .filter((c) => c.plantingId === id)
+              .map((c) => (
+                <ClockBand key={c.treatmentId} clock={c} kind="keep-out" now={now} zone={garden.zone} />
+              ))}
+            {today?.notToEat
+              .filter((c) => c.plantingId === id)
+              .map((c) => (
+                <ClockBand key={c.treatmentId} clock={c} kind="picking" now={now} zone={garden.zone} />
+              ))}
             <View className="px-5">
               <Section>As it stands</Section>
               <Row title="Stage" end={p.stage} />
@@ -47,12 +65,26 @@ export function PlantingScreen({ id }: { readonly id: string }) {
               <Row title="Area" end={`${trim(p.areaM2, 1)} m²`} />
               <Row title="Stands" end={p.site} {...(p.dense ? { endSub: 'closely planted' } : {})} />
               {cases.some((c) => c.plantingId === id) && <Section>Open cases</Section>}
-              {cases.filter((c) => c.plantingId === id).map((c) => (
-                <Row key={c.id} mark="wait" title={findTrouble(c.troubleId)?.name ?? c.troubleId} sub="open" onPress={() => router.navigate(`/cases/${c.id}`)} />
-              ))}
+              {cases
+                .filter((c) => c.plantingId === id)
+                .map((c) => (
+                  <Row
+                    key={c.id}
+                    mark="wait"
+                    title={findTrouble(c.troubleId)?.name ?? c.troubleId}
+                    sub="open"
+                    onPress={() => router.navigate(`/cases/${c.id}`)}
+                  />
+                ))}
               {treatments.length > 0 && <Section>Done here</Section>}
               {[...treatments].reverse().map((t) => (
-                <Row key={t.id} mark="done" title={findControl(t.controlId)?.name ?? t.controlName} end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)} sub={t.amount ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${trim(t.areaM2, 1)} m²` : 'done'} />
+                <Row
+                  key={t.id}
+                  mark="done"
+                  title={findControl(t.controlId)?.name ?? t.controlName}
+                  end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)}
+                  sub={t.amount ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${trim(t.areaM2, 1)} m²` : 'done'}
+                />
               ))}
             </View>
           </Page>

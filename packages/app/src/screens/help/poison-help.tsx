@@ -20,17 +20,27 @@ export function PoisonHelp() {
   return (
     <>
       <Pressable role="button" onPress={() => setOpen(true)} className="min-h-[48px] justify-center rounded-2xl border-2 border-rowan px-4">
-        <T kind="strong" className="text-[16px] text-rowan">Poison help</T>
+        <T kind="strong" className="text-[16px] text-rowan">
+          Poison help
+        </T>
       </Pressable>
       <Sheet open={open} title="Poison help" onClose={() => setOpen(false)}>
         <T>Have the label in your hand when you call. Say what it was, how much, and when.</T>
         {garden?.emergencyNumber ? (
-          <Button kind="stop" title={`Call ${garden.emergencyNumber}: emergency`} onPress={() => void Linking.openURL(`tel:${garden.emergencyNumber.replace(/\s/g, '')}`)} />
+          <Button
+            kind="stop"
+            title={`Call ${garden.emergencyNumber}: emergency`}
+            onPress={() => void Linking.openURL(`tel:${garden.emergencyNumber.replace(/\s/g, '')}`)}
+          />
         ) : (
           <T kind="strong">Call your emergency number. Add it in Settings, so that it stands here.</T>
         )}
         {garden?.poisonCentre ? (
-          <Button kind="stop" title={`Call ${garden.poisonCentre}: poison centre`} onPress={() => void Linking.openURL(`tel:${garden.poisonCentre.replace(/\s/g, '')}`)} />
+          <Button
+            kind="stop"
+            title={`Call ${garden.poisonCentre}: poison centre`}
+            onPress={() => void Linking.openURL(`tel:${garden.poisonCentre.replace(/\s/g, '')}`)}
+          />
         ) : (
           <T kind="muted">Your poison centre’s number is not set. Add it in Settings.</T>
         )}

@@ -22,10 +22,16 @@ export function CountFields({ unit, heading, affected, looked, errors, onChange 
     <View className="gap-2">
       {heading && <T kind="label">{heading}</T>}
       <View className="flex-row gap-3">
-        <View className="flex-1"><Field label={`${cap(unit)} with it`} numeric value={affected} onChange={(t) => onChange({ affected: t })} error={errors.affected} /></View>
-        <View className="flex-1"><Field label={`${cap(unit)} looked at`} numeric value={looked} onChange={(t) => onChange({ looked: t })} error={errors.looked} /></View>
+        <View className="flex-1">
+          <Field label={`${cap(unit)} with it`} numeric value={affected} onChange={(t) => onChange({ affected: t })} error={errors.affected} />
+        </View>
+        <View className="flex-1">
+          <Field label={`${cap(unit)} looked at`} numeric value={looked} onChange={(t) => onChange({ looked: t })} error={errors.looked} />
+        </View>
       </View>
-      {share && <T kind="small">{`${Math.round(share.share * 100)} in 100; with so few looked at, between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} (Wilson 1927).`}</T>}
+      {share && (
+        <T kind="small">{`${Math.round(share.share * 100)} in 100; with so few looked at, between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} (Wilson 1927).`}</T>
+      )}
     </View>
   );
 }

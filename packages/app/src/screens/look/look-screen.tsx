@@ -28,7 +28,14 @@ export function LookScreen({ plantingId }: { readonly plantingId: string }) {
     <Read query={plantings}>
       {(list) => {
         const planting = list.find((p) => p.id === plantingId);
-        if (!planting) return <Empty title="No such planting" text="It may have been removed." action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }} />;
+        if (!planting)
+          return (
+            <Empty
+              title="No such planting"
+              text="It may have been removed."
+              action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
+            />
+          );
         return <Looking planting={planting} />;
       }}
     </Read>
@@ -57,7 +64,9 @@ function Looking({ planting }: { readonly planting: Planting }) {
     return (
       <Page title="Where do you see it?" sub={planting.name} back={back}>
         <View className="flex-row flex-wrap gap-3 px-5 pt-5">
-          {(host?.parts ?? []).map((p) => <PartTile key={p} part={p} onPress={() => setLook(planting.id, { part: p })} />)}
+          {(host?.parts ?? []).map((p) => (
+            <PartTile key={p} part={p} onPress={() => setLook(planting.id, { part: p })} />
+          ))}
         </View>
       </Page>
     );
@@ -85,8 +94,16 @@ function Looking({ planting }: { readonly planting: Planting }) {
     }
     const id = v7();
     await saveCase.mutateAsync({
-      id, revision: 0, plantingId: planting.id, troubleId: suspect.id, confidence: suspect.probability, lookId: look.id,
-      openedAt: at, status: 'open', closedAt: null, laps: [freshLap()],
+      id,
+      revision: 0,
+      plantingId: planting.id,
+      troubleId: suspect.id,
+      confidence: suspect.probability,
+      lookId: look.id,
+      openedAt: at,
+      status: 'open',
+      closedAt: null,
+      laps: [freshLap()],
     });
     dropLook(planting.id);
     router.replace(`/cases/${id}`);
@@ -101,7 +118,12 @@ function Looking({ planting }: { readonly planting: Planting }) {
       back={back}
       footer={
         <View className="gap-3 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-4">
-          <Verdict leader={leader} settled={finding?.state === 'settled'} why={finding?.state === 'not-settled' ? finding.why : undefined} onWhy={() => setSheet(true)} />
+          <Verdict
+            leader={leader}
+            settled={finding?.state === 'settled'}
+            why={finding?.state === 'not-settled' ? finding.why : undefined}
+            onWhy={() => setSheet(true)}
+          />
           {finding?.state === 'settled' && leader ? (
             <Button
               title={leader.kind === 'trouble' ? `It is ${leader.name.toLowerCase()}: decide` : 'Leave it: no trouble'}
@@ -113,17 +135,28 @@ function Looking({ planting }: { readonly planting: Planting }) {
             <View className="gap-2">
               <T kind="body">
                 {'Next look: '}
-                <T kind="strong" className="text-[17px]">{next.sign.question}</T>
+                <T kind="strong" className="text-[17px]">
+                  {next.sign.question}
+                </T>
                 {next.wouldSettle ? ' It would settle this.' : ''}
               </T>
               <View className="flex-row gap-3">
-                <View className="flex-1"><Button title={next.sign.yes} onPress={() => answer(next.sign.id, true)} /></View>
-                <View className="flex-1"><Button kind="quiet" title="No" onPress={() => answer(next.sign.id, false)} /></View>
+                <View className="flex-1">
+                  <Button title={next.sign.yes} onPress={() => answer(next.sign.id, true)} />
+                </View>
+                <View className="flex-1">
+                  <Button kind="quiet" title="No" onPress={() => answer(next.sign.id, false)} />
+                </View>
               </View>
             </View>
           ) : null}
           {finding?.state === 'not-settled' && trouble && leader && (
-            <Button kind="link" title={`Take it as ${leader.name.toLowerCase()} all the same`} busy={saveCase.isPending} onPress={() => void keep(leader).catch(() => undefined)} />
+            <Button
+              kind="link"
+              title={`Take it as ${leader.name.toLowerCase()} all the same`}
+              busy={saveCase.isPending}
+              onPress={() => void keep(leader).catch(() => undefined)}
+            />
           )}
         </View>
       }
@@ -137,15 +170,21 @@ function Looking({ planting }: { readonly planting: Planting }) {
             onPress={() => setLook(planting.id, { part: p })}
             className={`min-h-[48px] justify-center rounded-xl px-4 ${p === part ? 'bg-brook' : 'border border-line bg-slate'}`}
           >
-            <T kind="strong" className={`text-[16px] ${p === part ? 'text-on-brook' : ''}`}>{PART_NAMES[p].tile}</T>
+            <T kind="strong" className={`text-[16px] ${p === part ? 'text-on-brook' : ''}`}>
+              {PART_NAMES[p].tile}
+            </T>
           </Pressable>
         ))}
       </ScrollView>
       {error && <Failed error={error} />}
       <View className="flex-row flex-wrap gap-3 px-5 pt-4">
-        {SIGNS.filter((s) => s.parts.includes(part)).map((s) => <SignTile key={s.id} sign={s} seen={draft.answers[s.id]} onChange={(seen) => answer(s.id, seen)} />)}
+        {SIGNS.filter((s) => s.parts.includes(part)).map((s) => (
+          <SignTile key={s.id} sign={s} seen={draft.answers[s.id]} onChange={(seen) => answer(s.id, seen)} />
+        ))}
       </View>
-      <T kind="small" className="px-5 pt-3">Tap once for seen, twice for not seen, a third time to clear.</T>
+      <T kind="small" className="px-5 pt-3">
+        Tap once for seen, twice for not seen, a third time to clear.
+      </T>
       <View className="px-5 pt-4">
         <CountFields
           heading="Count, if you like: it shows later whether it worked"
@@ -166,14 +205,23 @@ function Looking({ planting }: { readonly planting: Planting }) {
 
 function PartTile({ part, onPress }: { readonly part: PartId; readonly onPress: () => void }) {
   return (
-    <Pressable role="button" onPress={onPress} className="min-h-[150px] flex-1 basis-[150px] items-center justify-center gap-2 rounded-3xl border border-line bg-slate p-3 active:opacity-70">
+    <Pressable
+      role="button"
+      onPress={onPress}
+      className="min-h-[150px] flex-1 basis-[150px] items-center justify-center gap-2 rounded-3xl border border-line bg-slate p-3 active:opacity-70"
+    >
       <PartDrawing part={part} />
       <T kind="strong">{PART_NAMES[part].tile}</T>
     </Pressable>
   );
 }
 
-interface VerdictProps { readonly leader: Suspect | undefined; readonly settled: boolean; readonly why: string | undefined; readonly onWhy: () => void }
+interface VerdictProps {
+  readonly leader: Suspect | undefined;
+  readonly settled: boolean;
+  readonly why: string | undefined;
+  readonly onWhy: () => void;
+}
 
 function Verdict({ leader, settled, why, onWhy }: VerdictProps) {
   if (!leader) return <T kind="muted">Tap what you see. Suspects rank as you tap.</T>;
@@ -182,13 +230,17 @@ function Verdict({ leader, settled, why, onWhy }: VerdictProps) {
     <View aria-live="polite">
       <Pressable role="button" onPress={onWhy} className="min-h-[48px] justify-center">
         <View className="flex-row items-baseline justify-between gap-3">
-          <T kind="strong" className="flex-shrink">{settled ? leader.name : `Not settled: ${leader.name}?`}</T>
+          <T kind="strong" className="flex-shrink">
+            {settled ? leader.name : `Not settled: ${leader.name}?`}
+          </T>
           <T kind="strong" className="shrink-0">{`${percent} in 100`}</T>
         </View>
         <View className="mt-1 h-[8px] overflow-hidden rounded-full bg-line">
           <View className="h-full rounded-full bg-brook" style={{ width: `${percent}%` }} />
         </View>
-        <T kind="small" className="pt-1 underline">{why ?? 'For and against'}</T>
+        <T kind="small" className="pt-1 underline">
+          {why ?? 'For and against'}
+        </T>
       </Pressable>
     </View>
   );

@@ -13,7 +13,23 @@ const plant = (t: Tokens, lit: PartId): ReactNode => {
       <Path d="M60 68C78 70 96 60 104 44C82 38 64 50 60 68Z" fill={fill('leaf-under')} stroke={on('leaf-under')} strokeWidth={3.4} />
       {lit === 'leaf-under' && <Path d="M64 64C76 58 88 52 98 47M78 58l2 -9M80 57l8 4" stroke={t.moss} strokeWidth={2} fill="none" />}
       <Path d="M60 36C50 30 48 18 52 8C62 10 68 24 60 36ZM60 36C66 24 76 20 82 22C80 32 70 38 60 36Z" fill={fill('tip')} stroke={on('tip')} strokeWidth={3.2} />
-      {(lit === 'flower' || lit === 'whole') && <G>{[0, 72, 144, 216, 288].map((a) => <Ellipse key={a} cx={30 + 8 * Math.cos((a * Math.PI) / 180)} cy={26 + 8 * Math.sin((a * Math.PI) / 180)} rx={6} ry={6} fill={t.slate} stroke={t.moss} strokeWidth={2.4} />)}<Circle cx={30} cy={26} r={4} fill={t.ochre} /></G>}
+      {(lit === 'flower' || lit === 'whole') && (
+        <G>
+          {[0, 72, 144, 216, 288].map((a) => (
+            <Ellipse
+              key={a}
+              cx={30 + 8 * Math.cos((a * Math.PI) / 180)}
+              cy={26 + 8 * Math.sin((a * Math.PI) / 180)}
+              rx={6}
+              ry={6}
+              fill={t.slate}
+              stroke={t.moss}
+              strokeWidth={2.4}
+            />
+          ))}
+          <Circle cx={30} cy={26} r={4} fill={t.ochre} />
+        </G>
+      )}
       {(lit === 'fruit' || lit === 'whole') && <Path d="M88 78C104 80 106 100 94 106C82 102 78 88 88 78Z" fill={t.leaf} stroke={t.moss} strokeWidth={3.2} />}
     </G>
   );

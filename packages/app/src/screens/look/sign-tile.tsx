@@ -18,12 +18,27 @@ export function SignTile({ sign, seen, onChange }: { readonly sign: Sign; readon
       onPress={() => onChange(next)}
       className={`min-h-[168px] flex-1 basis-[150px] justify-between rounded-3xl bg-slate p-3 ${seen === true ? 'border-[3px] border-moss' : seen === false ? 'border-2 border-dashed border-drift' : 'border border-line'}`}
     >
-      <View className={`items-center pt-1 ${seen === false ? 'opacity-60' : ''}`}><SignDrawing drawing={sign.drawing} /></View>
+      <View className={`items-center pt-1 ${seen === false ? 'opacity-60' : ''}`}>
+        <SignDrawing drawing={sign.drawing} />
+      </View>
       <View>
-        <T kind="strong" className="text-[17px] leading-[21px]">{sign.name}</T>
+        <T kind="strong" className="text-[17px] leading-[21px]">
+          {sign.name}
+        </T>
         <View className="min-h-[24px] flex-row items-center gap-1">
-          {seen === true && <><Mark state="done" size={18} /><T kind="label" className="text-ink">seen</T></>}
-          {seen === false && <T kind="label" className="text-ink">× not seen</T>}
+          {seen === true && (
+            <>
+              <Mark state="done" size={18} />
+              <T kind="label" className="text-ink">
+                seen
+              </T>
+            </>
+          )}
+          {seen === false && (
+            <T kind="label" className="text-ink">
+              × not seen
+            </T>
+          )}
         </View>
       </View>
     </Pressable>

@@ -18,8 +18,13 @@ export function useNaming(planting: Planting | undefined, garden: Garden | undef
     queryKey: ['naming', planting?.hostId, today, garden?.latitude, weather?.hours.length, answers],
     enabled: planting !== undefined && garden !== undefined && today !== undefined && weather !== undefined,
     placeholderData: (previous) => previous,
-    queryFn: () => core().name({
-      hostId: planting?.hostId ?? '', month: Number(today?.slice(5, 7)), latitude: garden?.latitude ?? 0, recent: weather?.hours ?? [], answers,
-    }),
+    queryFn: () =>
+      core().name({
+        hostId: planting?.hostId ?? '',
+        month: Number(today?.slice(5, 7)),
+        latitude: garden?.latitude ?? 0,
+        recent: weather?.hours ?? [],
+        answers,
+      }),
   });
 }

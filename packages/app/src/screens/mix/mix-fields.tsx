@@ -31,18 +31,58 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
   return (
     <View className="gap-4">
       <View className="flex-row gap-3">
-        <View className="flex-1"><Field label="Rate" unit={`${line.rate.unit} ${line.rate.form === 'per-litre' ? 'per l' : 'per m²'}`} numeric value={draft.rate || trim(middleRate(line))} onChange={(rate) => onChange({ rate })} error={at('rate')} hint={`Label: ${sayRate(line.rate)}`} /></View>
-        <View className="flex-1"><Field label="Area" unit="m²" numeric value={draft.area || (planting ? trim(planting.areaM2, 2) : '')} onChange={(area) => onChange({ area })} error={at('area')} /></View>
+        <View className="flex-1">
+          <Field
+            label="Rate"
+            unit={`${line.rate.unit} ${line.rate.form === 'per-litre' ? 'per l' : 'per m²'}`}
+            numeric
+            value={draft.rate || trim(middleRate(line))}
+            onChange={(rate) => onChange({ rate })}
+            error={at('rate')}
+            hint={`Label: ${sayRate(line.rate)}`}
+          />
+        </View>
+        <View className="flex-1">
+          <Field
+            label="Area"
+            unit="m²"
+            numeric
+            value={draft.area || (planting ? trim(planting.areaM2, 2) : '')}
+            onChange={(area) => onChange({ area })}
+            error={at('area')}
+          />
+        </View>
       </View>
       {wet && (
         <>
-          <Field label="Mix to make" unit="l" numeric value={draft.water} onChange={(water) => onChange({ water })} error={at('water')} placeholder={mix.ok ? trim(mix.value.water / 1000, 2) : ''} hint={`Empty: ${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`} />
+          <Field
+            label="Mix to make"
+            unit="l"
+            numeric
+            value={draft.water}
+            onChange={(water) => onChange({ water })}
+            error={at('water')}
+            placeholder={mix.ok ? trim(mix.value.water / 1000, 2) : ''}
+            hint={`Empty: ${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
+          />
           {clean.length > 0 ? (
-            <Choice label="Sprayer" value={sprayerFor(draft, sprayers)?.id ?? ''} onChange={(sprayerId) => onChange({ sprayerId })} error={at('sprayer')} options={clean.map((s) => ({ value: s.id, label: `${s.name}, ${sayVolume(s.capacityMl as never)}` }))} />
-          ) : <T className="text-rowan">{at('sprayer') ?? 'You have no clean sprayer listed. Add one in the Shed.'}</T>}
+            <Choice
+              label="Sprayer"
+              value={sprayerFor(draft, sprayers)?.id ?? ''}
+              onChange={(sprayerId) => onChange({ sprayerId })}
+              error={at('sprayer')}
+              options={clean.map((s) => ({ value: s.id, label: `${s.name}, ${sayVolume(s.capacityMl as never)}` }))}
+            />
+          ) : (
+            <T className="text-rowan">{at('sprayer') ?? 'You have no clean sprayer listed. Add one in the Shed.'}</T>
+          )}
         </>
       )}
-      {mix.ok ? <Loads plan={mix.value} /> : refusal && !['rate', 'area', 'water', 'sprayer'].includes(refusal.field) ? <T className="text-rowan">{refusal.sentence}</T> : null}
+      {mix.ok ? (
+        <Loads plan={mix.value} />
+      ) : refusal && !['rate', 'area', 'water', 'sprayer'].includes(refusal.field) ? (
+        <T className="text-rowan">{refusal.sentence}</T>
+      ) : null}
       <T kind="small">{`Specimen, check against your own label. ${quoteLine(sheet, line)}.`}</T>
     </View>
   );
@@ -56,10 +96,21 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
         {plan.water > 0 && <T kind="head">{`in ${sayVolume(plan.water)}`}</T>}
       </View>
       {plan.loads.map((l) => (
-        <Row key={l.number} title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayVolume(l.water)}` : 'All of it'} end={`${trim(l.product, 1)} ${plan.unit}`} sub={measuredLines(l, plan).join('; ')} />
+        <Row
+          key={l.number}
+          title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayVolume(l.water)}` : 'All of it'}
+          end={`${trim(l.product, 1)} ${plan.unit}`}
+          sub={measuredLines(l, plan).join('; ')}
+        />
       ))}
-      {plan.warnings.map((w) => <T key={w} className="pt-2 text-ochre">{w}</T>)}
-      <View className="pt-3"><Why working={plan.working} /></View>
+      {plan.warnings.map((w) => (
+        <T key={w} className="pt-2 text-ochre">
+          {w}
+        </T>
+      ))}
+      <View className="pt-3">
+        <Why working={plan.working} />
+      </View>
     </View>
   );
 }

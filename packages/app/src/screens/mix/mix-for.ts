@@ -14,16 +14,30 @@ export function sprayerFor(draft: MixDraft, sprayers: readonly Sprayer[]): Spray
 }
 
 /** What was typed, read and planned. A refusal names the field: rate, area, water, sprayer or kit. */
-export function mixFor(draft: MixDraft, sheet: LabelSheet, line: LabelLine, planting: Pick<Planting, 'areaM2'> | null, sprayers: readonly Sprayer[], garden: Pick<Garden, 'measures'>): Outcome<MixPlan> {
-  const rate = draft.rate.trim() === '' ? done(middleRate(line)) : parseBounded(draft.rate, { min: 1e-6, max: 1e6, unit: line.rate.unit, what: 'The rate' }, 'rate');
+export function mixFor(
+  draft: MixDraft,
+  sheet: LabelSheet,
+  line: LabelLine,
+  planting: Pick<Planting, 'areaM2'> | null,
+  sprayers: readonly Sprayer[],
+  garden: Pick<Garden, 'measures'>,
+): Outcome<MixPlan> {
+  const rate =
+    draft.rate.trim() === '' ? done(middleRate(line)) : parseBounded(draft.rate, { min: 1e-6, max: 1e6, unit: line.rate.unit, what: 'The rate' }, 'rate');
   if (!rate.ok) return rate;
-  const area = draft.area.trim() === '' && planting ? done(planting.areaM2 as number) : parseBounded(draft.area, { min: 0.01, max: 10_000, unit: 'm²', what: 'The area' }, 'area');
+  const area =
+    draft.area.trim() === '' && planting
+      ? done(planting.areaM2 as number)
+      : parseBounded(draft.area, { min: 0.01, max: 10_000, unit: 'm²', what: 'The area' }, 'area');
   if (!area.ok) return area;
   const litres = draft.water.trim() === '' ? done(null) : parseBounded(draft.water, { min: 0.01, max: 400, unit: 'l', what: 'The water' }, 'water');
   if (!litres.ok) return litres;
   const sprayer = sprayerFor(draft, sprayers);
   return planMix({
-    sheet, line, rate: rate.value, area: squareMetres(area.value),
+    sheet,
+    line,
+    rate: rate.value,
+    area: squareMetres(area.value),
     water: litres.value === null ? null : millilitres(litres.value * 1000),
     sprayer: sprayer ? { name: sprayer.name, capacity: millilitres(sprayer.capacityMl) } : null,
     kit: garden.measures,

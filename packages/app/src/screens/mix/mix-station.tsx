@@ -11,7 +11,14 @@ import { PoisonHelp } from '../help/poison-help';
 import { MixFields } from './mix-fields';
 import { mixFor } from './mix-for';
 
-interface Props { readonly found: Case; readonly planting: Planting; readonly garden: Garden; readonly controlId: string; readonly onKeep: () => void; readonly busy: boolean }
+interface Props {
+  readonly found: Case;
+  readonly planting: Planting;
+  readonly garden: Garden;
+  readonly controlId: string;
+  readonly onKeep: () => void;
+  readonly busy: boolean;
+}
 
 /** Station 4 in the case: the amounts for exactly these plants. */
 export function MixStation({ found, planting, garden, controlId, onKeep, busy }: Props) {
@@ -30,7 +37,9 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
   return (
     <View className="gap-4">
       <View className="flex-row items-center justify-between gap-3">
-        <T kind="head" level={2}>Mix</T>
+        <T kind="head" level={2}>
+          Mix
+        </T>
         <PoisonHelp />
       </View>
       {unconfirmed ? (
@@ -40,7 +49,16 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
         </>
       ) : (
         <>
-          <MixFields draft={draft} onChange={(c) => setMix(found.id, { ...c, step: -1, ticked: [] })} sheet={sheet} line={line.value} planting={planting} sprayers={sprayers} garden={garden} mix={mix} />
+          <MixFields
+            draft={draft}
+            onChange={(c) => setMix(found.id, { ...c, step: -1, ticked: [] })}
+            sheet={sheet}
+            line={line.value}
+            planting={planting}
+            sprayers={sprayers}
+            garden={garden}
+            mix={mix}
+          />
           <Button title="Keep these amounts" disabled={!mix.ok} busy={busy} onPress={onKeep} />
         </>
       )}

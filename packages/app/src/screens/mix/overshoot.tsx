@@ -21,10 +21,23 @@ export function Overshoot({ load, plan, capacity }: { readonly load: Load; reado
         {plan.water > 0 ? (
           <>
             <T>{`Asked for: ${trim(load.product, 1)} ${plan.unit}. How much went in altogether?`}</T>
-            <Field label="Put in" unit={plan.unit} numeric value={text} onChange={setText} error={answer && !answer.ok ? answer.reasons[0]?.sentence : undefined} />
-            {answer?.ok && <T kind="strong" live>{answer.value.sentence}</T>}
+            <Field
+              label="Put in"
+              unit={plan.unit}
+              numeric
+              value={text}
+              onChange={setText}
+              error={answer && !answer.ok ? answer.reasons[0]?.sentence : undefined}
+            />
+            {answer?.ok && (
+              <T kind="strong" live>
+                {answer.value.sentence}
+              </T>
+            )}
           </>
-        ) : <T>Gather the surplus up again with gloves on. Never leave it in a heap: pets would eat it.</T>}
+        ) : (
+          <T>Gather the surplus up again with gloves on. Never leave it in a heap: pets would eat it.</T>
+        )}
       </Sheet>
       <Sheet open={open === 'lost'} title="Lost count" onClose={() => setOpen(null)}>
         <T>Take the larger number you may have put in, and enter that as too much: then the mix is never above the label.</T>

@@ -39,7 +39,15 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
         const sheet = findSheet(findControl(lap?.controlId ?? '')?.sheet ?? '');
         const confirmed = sheet && (sheet.class !== 'conventional' || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version));
         if (!sheet || !lap?.mixedAt || lap.treatmentId || !confirmed) {
-          return <Page back={{ title: 'The case', href: `/cases/${caseId}` }}><Empty title="Nothing to measure" text="Set the amounts in the case first." action={{ title: 'Go to the case', onPress: () => router.navigate(`/cases/${caseId}`) }} /></Page>;
+          return (
+            <Page back={{ title: 'The case', href: `/cases/${caseId}` }}>
+              <Empty
+                title="Nothing to measure"
+                text="Set the amounts in the case first."
+                action={{ title: 'Go to the case', onPress: () => router.navigate(`/cases/${caseId}`) }}
+              />
+            </Page>
+          );
         }
         return <Cards caseId={caseId} troubleId={d.case.troubleId} sheetId={sheet.id} planting={planting} garden={garden} sprayers={sprayers} />;
       }}
@@ -47,7 +55,14 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
   );
 }
 
-interface CardsProps { readonly caseId: string; readonly troubleId: string; readonly sheetId: string; readonly planting: Planting; readonly garden: Garden; readonly sprayers: readonly Sprayer[] }
+interface CardsProps {
+  readonly caseId: string;
+  readonly troubleId: string;
+  readonly sheetId: string;
+  readonly planting: Planting;
+  readonly garden: Garden;
+  readonly sprayers: readonly Sprayer[];
+}
 
 function Cards({ caseId, troubleId, sheetId, planting, garden, sprayers }: CardsProps) {
   const router = useRouter();
@@ -77,14 +92,25 @@ function Cards({ caseId, troubleId, sheetId, planting, garden, sprayers }: Cards
     const press = (e: KeyboardEvent) => {
       // a focused control keeps its own Space; the cards take it only from the page itself
       if (e.target !== document.body) return;
-      if (e.key === ' ' || e.key === 'ArrowRight') { e.preventDefault(); on(); }
-      if (e.key === 'ArrowLeft') { e.preventDefault(); backOne(); }
+      if (e.key === ' ' || e.key === 'ArrowRight') {
+        e.preventDefault();
+        on();
+      }
+      if (e.key === 'ArrowLeft') {
+        e.preventDefault();
+        backOne();
+      }
     };
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
   });
 
-  if (!plan || !step) return <Page back={{ title: 'The case', href: `/cases/${caseId}` }}><Empty title="The amounts do not fit any more" text={mix && !mix.ok ? (mix.reasons[0]?.sentence ?? '') : 'Set them again in the case.'} /></Page>;
+  if (!plan || !step)
+    return (
+      <Page back={{ title: 'The case', href: `/cases/${caseId}` }}>
+        <Empty title="The amounts do not fit any more" text={mix && !mix.ok ? (mix.reasons[0]?.sentence ?? '') : 'Set them again in the case.'} />
+      </Page>
+    );
   return (
     <Page
       back={{ title: 'The case', href: `/cases/${caseId}` }}
@@ -99,10 +125,17 @@ function Cards({ caseId, troubleId, sheetId, planting, garden, sprayers }: Cards
       <View className="gap-4 px-5 pt-1">
         <T kind="muted">{`${plan.sheet.name} on ${planting.name.toLowerCase()}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`}</T>
         <View className="flex-row gap-1" aria-hidden>
-          {steps.map((s, i) => <View key={s.id} className={`h-[8px] flex-1 rounded-full ${i < index ? 'bg-brook' : i === index ? 'bg-brook opacity-60' : 'bg-line'}`} />)}
+          {steps.map((s, i) => (
+            <View key={s.id} className={`h-[8px] flex-1 rounded-full ${i < index ? 'bg-brook' : i === index ? 'bg-brook opacity-60' : 'bg-line'}`} />
+          ))}
         </View>
         <T kind="label" live>{`Step ${index + 1} of ${steps.length}`}</T>
-        <Card step={step} plan={plan} ticked={draft.ticked} onTick={(key, yes) => setMix(caseId, { ticked: yes ? [...draft.ticked, key] : draft.ticked.filter((k) => k !== key) })} />
+        <Card
+          step={step}
+          plan={plan}
+          ticked={draft.ticked}
+          onTick={(key, yes) => setMix(caseId, { ticked: yes ? [...draft.ticked, key] : draft.ticked.filter((k) => k !== key) })}
+        />
         {step.caution && <Caution text={step.caution} />}
         {step.measure && sprayer && <Overshoot key={step.id} load={step.measure} plan={plan} capacity={millilitres(sprayer.capacityMl)} />}
       </View>
@@ -119,7 +152,12 @@ function actOf(step: Step, last: boolean): string {
   return 'Done';
 }
 
-interface CardProps { readonly step: Step; readonly plan: MixPlan; readonly ticked: readonly string[]; readonly onTick: (key: string, yes: boolean) => void }
+interface CardProps {
+  readonly step: Step;
+  readonly plan: MixPlan;
+  readonly ticked: readonly string[];
+  readonly onTick: (key: string, yes: boolean) => void;
+}
 
 function Card({ step, plan, ticked, onTick }: CardProps) {
   const load = step.measure;
@@ -133,15 +171,29 @@ function Card({ step, plan, ticked, onTick }: CardProps) {
         amount={m.by === 'scale' ? trim(m.reading, 1) : trim(exact, 1)}
         unit={plan.unit}
         scoops={m.by === 'scale' ? [] : m.out.scoops}
-        fine={[[`exact ${trim(exact, 2)} ${plan.unit}${inTotal}`, ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length), `label: ${sayRate(plan.line.rate)}`].join(' · ')]}
+        fine={[
+          [
+            `exact ${trim(exact, 2)} ${plan.unit}${inTotal}`,
+            ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length),
+            `label: ${sayRate(plan.line.rate)}`,
+          ].join(' · '),
+        ]}
       />
     );
   }
   return (
     <View className="gap-3 rounded-3xl border border-line bg-slate px-5 py-6">
-      <T kind="title" level={1} className="text-[30px] leading-[36px]">{step.title}</T>
-      {step.text.map((t) => <T key={t} className="text-[19px] leading-[27px]">{t}</T>)}
-      {step.gate.map((g) => <Tick key={g} label={g} checked={ticked.includes(`${step.id}:${g}`)} onChange={(yes) => onTick(`${step.id}:${g}`, yes)} />)}
+      <T kind="title" level={1} className="text-[30px] leading-[36px]">
+        {step.title}
+      </T>
+      {step.text.map((t) => (
+        <T key={t} className="text-[19px] leading-[27px]">
+          {t}
+        </T>
+      ))}
+      {step.gate.map((g) => (
+        <Tick key={g} label={g} checked={ticked.includes(`${step.id}:${g}`)} onChange={(yes) => onTick(`${step.id}:${g}`, yes)} />
+      ))}
     </View>
   );
 }

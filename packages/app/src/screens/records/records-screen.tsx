@@ -24,11 +24,33 @@ export function RecordsScreen() {
         data={rows}
         keyExtractor={(t) => t.id}
         contentContainerClassName="max-w-[900px] px-5 pb-10"
-        onEndReached={() => { if (log.hasNextPage && !log.isFetchingNextPage) void log.fetchNextPage(); }}
-        ListHeaderComponent={<View className="pb-2 pt-6"><T kind="title" level={1}>Records</T><T kind="muted">{rows.length > 0 ? 'Newest first' : ''}</T></View>}
-        ListEmptyComponent={log.isError ? <Failed error={log.error} again={() => void log.refetch()} /> : log.isPending ? <Loading /> : <Empty title="Nothing done yet" text="Each treatment you write down in a case stands here, with its label sheet as it was." />}
+        onEndReached={() => {
+          if (log.hasNextPage && !log.isFetchingNextPage) void log.fetchNextPage();
+        }}
+        ListHeaderComponent={
+          <View className="pb-2 pt-6">
+            <T kind="title" level={1}>
+              Records
+            </T>
+            <T kind="muted">{rows.length > 0 ? 'Newest first' : ''}</T>
+          </View>
+        }
+        ListEmptyComponent={
+          log.isError ? (
+            <Failed error={log.error} again={() => void log.refetch()} />
+          ) : log.isPending ? (
+            <Loading />
+          ) : (
+            <Empty title="Nothing done yet" text="Each treatment you write down in a case stands here, with its label sheet as it was." />
+          )
+        }
         renderItem={({ item: t }) => (
-          <Row title={`${t.controlName}, ${t.plantingName.toLowerCase()}`} end={sayWhen(instant(Date.parse(t.finishedAt)), now, zone)} sub={amountOf(t)} onPress={() => setShown(t)} />
+          <Row
+            title={`${t.controlName}, ${t.plantingName.toLowerCase()}`}
+            end={sayWhen(instant(Date.parse(t.finishedAt)), now, zone)}
+            sub={amountOf(t)}
+            onPress={() => setShown(t)}
+          />
         )}
       />
       {shown && <Detail record={shown} now={now} zone={zone} onClose={() => setShown(null)} />}
@@ -37,7 +59,10 @@ export function RecordsScreen() {
 }
 
 const unitOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? '';
-const amountOf = (t: Treatment) => (t.amount === null ? `${trim(t.areaM2, 1)} m², by hand` : `${trim(t.amount, 1)} ${unitOf(t)}${t.waterMl ? ` in ${trim(t.waterMl / 1000, 2)} l` : ''} on ${trim(t.areaM2, 1)} m²`);
+const amountOf = (t: Treatment) =>
+  t.amount === null
+    ? `${trim(t.areaM2, 1)} m², by hand`
+    : `${trim(t.amount, 1)} ${unitOf(t)}${t.waterMl ? ` in ${trim(t.waterMl / 1000, 2)} l` : ''} on ${trim(t.areaM2, 1)} m²`;
 
 function Detail({ record: t, now, zone, onClose }: { readonly record: Treatment; readonly now: Instant; readonly zone: string; readonly onClose: () => void }) {
   const when = (iso: string) => sayWhen(instant(Date.parse(iso)), now, zone);
@@ -59,10 +84,14 @@ function Detail({ record: t, now, zone, onClose }: { readonly record: Treatment;
       {lines.map(([name, value]) => (
         <View key={name} className="flex-row flex-wrap justify-between gap-x-4">
           <T kind="muted">{name}</T>
-          <T kind="strong" className="flex-shrink text-right">{value}</T>
+          <T kind="strong" className="flex-shrink text-right">
+            {value}
+          </T>
         </View>
       ))}
-      {t.working.map((w) => <T key={w.title} kind="small">{`${w.title}: ${w.formula}. Source: ${sayProvenance(w.source)}.`}</T>)}
+      {t.working.map((w) => (
+        <T key={w.title} kind="small">{`${w.title}: ${w.formula}. Source: ${sayProvenance(w.source)}.`}</T>
+      ))}
     </Sheet>
   );
 }

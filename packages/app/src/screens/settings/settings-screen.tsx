@@ -21,7 +21,11 @@ export function SettingsScreen() {
   return <Read query={useGarden()}>{(g) => <Form key={g.revision} garden={g} />}</Read>;
 }
 
-const LOOKS = [{ value: 'system', label: 'As the device' }, { value: 'light', label: 'Light' }, { value: 'dark', label: 'Dark' }] as const;
+const LOOKS = [
+  { value: 'system', label: 'As the device' },
+  { value: 'light', label: 'Light' },
+  { value: 'dark', label: 'Dark' },
+] as const;
 
 function Form({ garden }: { readonly garden: Garden }) {
   const save = useSaveGarden();
@@ -37,7 +41,14 @@ function Form({ garden }: { readonly garden: Garden }) {
     setKept(true);
   });
   return (
-    <Page title="Settings" footer={<ActionBar><Button title={kept ? 'Kept' : 'Keep these settings'} busy={save.isPending} onPress={() => void submit().catch(() => undefined)} /></ActionBar>}>
+    <Page
+      title="Settings"
+      footer={
+        <ActionBar>
+          <Button title={kept ? 'Kept' : 'Keep these settings'} busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
+    >
       {save.error && <Failed error={save.error} />}
       <View className="gap-5 px-5 pt-5">
         <GardenFields control={control} />

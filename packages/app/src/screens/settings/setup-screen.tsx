@@ -30,14 +30,31 @@ function Form({ garden }: { readonly garden: Garden }) {
     router.replace(planted ? '/' : '/garden/new');
   });
   return (
-    <Page title="Your garden" sub="Two minutes, and it can be changed later" footer={
-      <ActionBar>
-        <Button title={planted ? 'Keep this' : 'Keep this and add the first planting'} busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
-        <Button kind="quiet" title="Later" onPress={() => { postpone(); router.replace('/'); }} />
-      </ActionBar>
-    }>
+    <Page
+      title="Your garden"
+      sub="Two minutes, and it can be changed later"
+      footer={
+        <ActionBar>
+          <Button
+            title={planted ? 'Keep this' : 'Keep this and add the first planting'}
+            busy={save.isPending}
+            onPress={() => void submit().catch(() => undefined)}
+          />
+          <Button
+            kind="quiet"
+            title="Later"
+            onPress={() => {
+              postpone();
+              router.replace('/');
+            }}
+          />
+        </ActionBar>
+      }
+    >
       {save.error && <Failed error={save.error} />}
-      <View className="px-5 pt-5"><GardenFields control={control} /></View>
+      <View className="px-5 pt-5">
+        <GardenFields control={control} />
+      </View>
     </Page>
   );
 }

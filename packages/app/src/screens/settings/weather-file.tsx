@@ -19,19 +19,34 @@ export function WeatherFile() {
     field.value = '';
     field.onchange = () => {
       const file = field.files?.[0];
-      if (file) void file.text().then((text) => load.mutateAsync(text)).catch(() => undefined);
+      if (file)
+        void file
+          .text()
+          .then((text) => load.mutateAsync(text))
+          .catch(() => undefined);
     };
     field.click();
   };
   return (
     <View className="gap-3">
       <Section>Weather</Section>
-      <T kind="muted">Hours come from a built-in stand-in, not from a forecast. Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real ones.</T>
-      {load.data && <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>}
+      <T kind="muted">
+        Hours come from a built-in stand-in, not from a forecast. Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in
+        UTC, none missing) to go by real ones.
+      </T>
+      {load.data && (
+        <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>
+      )}
       {problem && (
         <View role="alert" className="gap-1">
-          <T kind="strong" className="text-rowan">{problem.title}</T>
-          {(problem.errors ?? []).slice(0, 5).map((e) => <T key={`${e.line}${e.field}`} className="text-rowan">{e.message}</T>)}
+          <T kind="strong" className="text-rowan">
+            {problem.title}
+          </T>
+          {(problem.errors ?? []).slice(0, 5).map((e) => (
+            <T key={`${e.line}${e.field}`} className="text-rowan">
+              {e.message}
+            </T>
+          ))}
           {!problem.errors?.length && problem.detail && <T className="text-rowan">{problem.detail}</T>}
         </View>
       )}

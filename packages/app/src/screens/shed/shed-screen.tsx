@@ -24,7 +24,12 @@ export function ShedScreen() {
   const [adding, setAdding] = useState<'sprayer' | 'measure' | null>(null);
   const [sprayer, setSprayer] = useState<Sprayer | null>(null);
   const [measure, setMeasure] = useState<Measure | null>(null);
-  if (!garden || !sprayers || !confirmations) return <Page title="Shed"><Loading /></Page>;
+  if (!garden || !sprayers || !confirmations)
+    return (
+      <Page title="Shed">
+        <Loading />
+      </Page>
+    );
   const done = (id: string, version: number) => confirmations.some((c) => c.sheetId === id && c.version === version);
   return (
     <Page title="Shed">
@@ -32,16 +37,47 @@ export function ShedScreen() {
         <Section>Label sheets (specimens: your own label is the law)</Section>
         {SHEETS.map((s) => {
           const needed = s.class === 'conventional' && !done(s.id, s.version);
-          return <Row key={s.id} mark={needed ? 'wait' : done(s.id, s.version) ? 'done' : 'open'} title={s.name} end={needed ? 'Check first' : done(s.id, s.version) ? 'Checked' : s.signalWord} tone={needed ? 'wait' : 'plain'} sub={`${s.actives.map((a) => `${a.name} ${a.percent} %`).join(', ')}${s.organicListed ? ' · organic' : ''}`} onPress={() => router.navigate(`/shed/${s.id}`)} />;
+          return (
+            <Row
+              key={s.id}
+              mark={needed ? 'wait' : done(s.id, s.version) ? 'done' : 'open'}
+              title={s.name}
+              end={needed ? 'Check first' : done(s.id, s.version) ? 'Checked' : s.signalWord}
+              tone={needed ? 'wait' : 'plain'}
+              sub={`${s.actives.map((a) => `${a.name} ${a.percent} %`).join(', ')}${s.organicListed ? ' · organic' : ''}`}
+              onPress={() => router.navigate(`/shed/${s.id}`)}
+            />
+          );
         })}
         <Section>Sprayers</Section>
         {sprayers.length === 0 && <T kind="muted">None yet. Add the sprayer you own: loads are worked out for it.</T>}
-        {sprayers.map((s) => <Row key={s.id} mark={s.forWeedkiller ? 'stop' : 'open'} title={s.name} end={sayVolume(millilitres(s.capacityMl))} sub={s.forWeedkiller ? 'for weed-killer: never used here' : 'to the fill line'} onPress={() => setSprayer(s)} />)}
-        <View className="pt-3"><Button kind="quiet" title="Add a sprayer" onPress={() => setAdding('sprayer')} /></View>
+        {sprayers.map((s) => (
+          <Row
+            key={s.id}
+            mark={s.forWeedkiller ? 'stop' : 'open'}
+            title={s.name}
+            end={sayVolume(millilitres(s.capacityMl))}
+            sub={s.forWeedkiller ? 'for weed-killer: never used here' : 'to the fill line'}
+            onPress={() => setSprayer(s)}
+          />
+        ))}
+        <View className="pt-3">
+          <Button kind="quiet" title="Add a sprayer" onPress={() => setAdding('sprayer')} />
+        </View>
         <Section>Spoons, jugs and scales</Section>
         {garden.measures.length === 0 && <T kind="muted">None yet. Amounts are shown in what you own.</T>}
-        {garden.measures.map((m) => <Row key={m.id} title={m.name} end={m.kind === 'scale' ? `to ${trim(m.resolutionG, 2)} g` : `${trim(m.capacityMl)} ml`} sub={m.kind === 'jug' ? `marks every ${trim(m.stepMl)} ml` : m.kind} onPress={() => setMeasure(m)} />)}
-        <View className="pt-3"><Button kind="quiet" title="Add a spoon, jug or scale" onPress={() => setAdding('measure')} /></View>
+        {garden.measures.map((m) => (
+          <Row
+            key={m.id}
+            title={m.name}
+            end={m.kind === 'scale' ? `to ${trim(m.resolutionG, 2)} g` : `${trim(m.capacityMl)} ml`}
+            sub={m.kind === 'jug' ? `marks every ${trim(m.stepMl)} ml` : m.kind}
+            onPress={() => setMeasure(m)}
+          />
+        ))}
+        <View className="pt-3">
+          <Button kind="quiet" title="Add a spoon, jug or scale" onPress={() => setAdding('measure')} />
+        </View>
       </View>
       <AddSprayer open={adding === 'sprayer'} onClose={() => setAdding(null)} />
       <AddMeasure open={adding === 'measure'} garden={garden} onClose={() => setAdding(null)} />
@@ -78,7 +114,11 @@ function AddSprayer({ open, onClose }: { readonly open: boolean; readonly onClos
   );
 }
 
-const KINDS = [{ value: 'spoon', label: 'Spoon' }, { value: 'jug', label: 'Jug or syringe with marks' }, { value: 'scale', label: 'Scale' }] as const;
+const KINDS = [
+  { value: 'spoon', label: 'Spoon' },
+  { value: 'jug', label: 'Jug or syringe with marks' },
+  { value: 'scale', label: 'Scale' },
+] as const;
 
 function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonly garden: Garden; readonly onClose: () => void }) {
   const save = useSaveGarden();
@@ -88,14 +128,25 @@ function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonl
   const [step, setStep] = useState('');
   const [errors, setErrors] = useState<{ name?: string; size?: string; step?: string }>({});
   const submit = async () => {
-    const limit = kind === 'spoon' ? { min: 0.1, max: 50, unit: 'ml' } : kind === 'jug' ? { min: 1, max: 20_000, unit: 'ml' } : { min: 1, max: 100_000, unit: 'g' };
+    const limit =
+      kind === 'spoon' ? { min: 0.1, max: 50, unit: 'ml' } : kind === 'jug' ? { min: 1, max: 20_000, unit: 'ml' } : { min: 1, max: 100_000, unit: 'g' };
     const a = parseBounded(size, { ...limit, what: 'What it holds' });
-    const b = kind === 'spoon' ? null : parseBounded(step, { min: kind === 'jug' ? 0.1 : 0.001, max: kind === 'jug' ? 1000 : 100, unit: limit.unit, what: 'The step' });
-    setErrors({ ...(name.trim() ? {} : { name: 'Give it a name.' }), ...(a.ok ? {} : { size: a.reasons[0]?.sentence ?? '' }), ...(b && !b.ok ? { step: b.reasons[0]?.sentence ?? '' } : {}) });
+    const b =
+      kind === 'spoon' ? null : parseBounded(step, { min: kind === 'jug' ? 0.1 : 0.001, max: kind === 'jug' ? 1000 : 100, unit: limit.unit, what: 'The step' });
+    setErrors({
+      ...(name.trim() ? {} : { name: 'Give it a name.' }),
+      ...(a.ok ? {} : { size: a.reasons[0]?.sentence ?? '' }),
+      ...(b && !b.ok ? { step: b.reasons[0]?.sentence ?? '' } : {}),
+    });
     if (!name.trim() || !a.ok || (b && !b.ok)) return;
     const id = v7();
     const s = b?.ok ? b.value : 1;
-    const measure: Measure = kind === 'spoon' ? { kind, id, name: name.trim(), capacityMl: a.value } : kind === 'jug' ? { kind, id, name: name.trim(), capacityMl: a.value, stepMl: s } : { kind, id, name: name.trim(), resolutionG: s, capacityG: a.value };
+    const measure: Measure =
+      kind === 'spoon'
+        ? { kind, id, name: name.trim(), capacityMl: a.value }
+        : kind === 'jug'
+          ? { kind, id, name: name.trim(), capacityMl: a.value, stepMl: s }
+          : { kind, id, name: name.trim(), resolutionG: s, capacityG: a.value };
     await save.mutateAsync({ ...garden, measures: [...garden.measures, measure] });
     setName('');
     setSize('');
@@ -106,9 +157,31 @@ function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonl
     <Sheet open={open} title="Add a measure" onClose={onClose}>
       {save.error && <Failed error={save.error} />}
       <Choice label="Kind" value={kind} onChange={setKind} options={KINDS} />
-      <Field label="Name" value={name} onChange={setName} error={errors.name} placeholder={kind === 'spoon' ? 'dessert spoon' : kind === 'jug' ? 'syringe' : 'kitchen scale'} />
-      <Field label={kind === 'scale' ? 'Weighs up to' : 'Holds, level'} unit={kind === 'scale' ? 'g' : 'ml'} numeric value={size} onChange={setSize} error={errors.size} />
-      {kind !== 'spoon' && <Field label={kind === 'jug' ? 'Marks every' : 'Shows steps of'} unit={kind === 'jug' ? 'ml' : 'g'} numeric value={step} onChange={setStep} error={errors.step} />}
+      <Field
+        label="Name"
+        value={name}
+        onChange={setName}
+        error={errors.name}
+        placeholder={kind === 'spoon' ? 'dessert spoon' : kind === 'jug' ? 'syringe' : 'kitchen scale'}
+      />
+      <Field
+        label={kind === 'scale' ? 'Weighs up to' : 'Holds, level'}
+        unit={kind === 'scale' ? 'g' : 'ml'}
+        numeric
+        value={size}
+        onChange={setSize}
+        error={errors.size}
+      />
+      {kind !== 'spoon' && (
+        <Field
+          label={kind === 'jug' ? 'Marks every' : 'Shows steps of'}
+          unit={kind === 'jug' ? 'ml' : 'g'}
+          numeric
+          value={step}
+          onChange={setStep}
+          error={errors.step}
+        />
+      )}
       <Button title="Add it" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
     </Sheet>
   );
@@ -120,8 +193,27 @@ function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; 
   const [gone, setGone] = useState<Sprayer | null>(null);
   if (gone) {
     return (
-      <Sheet open title={`${gone.name} is removed`} onClose={() => { setGone(null); onClose(); }}>
-        <Button title="Take it back" busy={save.isPending} onPress={() => void save.mutateAsync({ ...gone, revision: 0 }).then(() => { setGone(null); onClose(); }).catch(() => undefined)} />
+      <Sheet
+        open
+        title={`${gone.name} is removed`}
+        onClose={() => {
+          setGone(null);
+          onClose();
+        }}
+      >
+        <Button
+          title="Take it back"
+          busy={save.isPending}
+          onPress={() =>
+            void save
+              .mutateAsync({ ...gone, revision: 0 })
+              .then(() => {
+                setGone(null);
+                onClose();
+              })
+              .catch(() => undefined)
+          }
+        />
       </Sheet>
     );
   }
@@ -129,7 +221,18 @@ function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; 
     <Sheet open={sprayer !== null} title={sprayer?.name ?? ''} onClose={onClose}>
       <T>{`Holds ${sayVolume(millilitres(sprayer?.capacityMl ?? 0))}. ${sprayer?.forWeedkiller ? 'Kept for weed-killer: never used here.' : ''}`}</T>
       {remove.error && <Failed error={remove.error} />}
-      <Button kind="stop" title="Remove it" busy={remove.isPending} onPress={() => sprayer && void remove.mutateAsync(sprayer.id).then(() => setGone(sprayer)).catch(() => undefined)} />
+      <Button
+        kind="stop"
+        title="Remove it"
+        busy={remove.isPending}
+        onPress={() =>
+          sprayer &&
+          void remove
+            .mutateAsync(sprayer.id)
+            .then(() => setGone(sprayer))
+            .catch(() => undefined)
+        }
+      />
     </Sheet>
   );
 }
@@ -140,15 +243,43 @@ function MeasureSheet({ measure, garden, onClose }: { readonly measure: Measure 
   const put = (measures: Measure[]) => save.mutateAsync({ ...garden, measures });
   if (gone) {
     return (
-      <Sheet open title={`The ${gone.name} is removed`} onClose={() => { setGone(null); onClose(); }}>
-        <Button title="Take it back" busy={save.isPending} onPress={() => void put([...garden.measures, gone]).then(() => { setGone(null); onClose(); }).catch(() => undefined)} />
+      <Sheet
+        open
+        title={`The ${gone.name} is removed`}
+        onClose={() => {
+          setGone(null);
+          onClose();
+        }}
+      >
+        <Button
+          title="Take it back"
+          busy={save.isPending}
+          onPress={() =>
+            void put([...garden.measures, gone])
+              .then(() => {
+                setGone(null);
+                onClose();
+              })
+              .catch(() => undefined)
+          }
+        />
       </Sheet>
     );
   }
   return (
     <Sheet open={measure !== null} title={measure?.name ?? ''} onClose={onClose}>
       {save.error && <Failed error={save.error} />}
-      <Button kind="stop" title="Remove it" busy={save.isPending} onPress={() => measure && void put(garden.measures.filter((m) => m.id !== measure.id)).then(() => setGone(measure)).catch(() => undefined)} />
+      <Button
+        kind="stop"
+        title="Remove it"
+        busy={save.isPending}
+        onPress={() =>
+          measure &&
+          void put(garden.measures.filter((m) => m.id !== measure.id))
+            .then(() => setGone(measure))
+            .catch(() => undefined)
+        }
+      />
     </Sheet>
   );
 }

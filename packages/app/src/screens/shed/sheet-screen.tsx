@@ -17,14 +17,26 @@ import { Empty, Failed } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
 
-const CHECKS = ['The active ingredient and its strength are the same', 'My crop and my pest are on my label', 'The rate is the same or higher on my label', 'The picking wait is the same or shorter on my label', 'The keep-out time is the same or shorter on my label', 'It is allowed for home use where I am'] as const;
+const CHECKS = [
+  'The active ingredient and its strength are the same',
+  'My crop and my pest are on my label',
+  'The rate is the same or higher on my label',
+  'The picking wait is the same or shorter on my label',
+  'The keep-out time is the same or shorter on my label',
+  'It is allowed for home use where I am',
+] as const;
 const BEES = { none: 'no warning', wet: 'harmful while wet: not on open flowers by day', toxic: 'toxic, also as residue: never on open flowers' };
 
 /** A specimen label sheet in the order in which labels are printed, and the check against the grower's own. */
 export function SheetScreen({ id }: { readonly id: string }) {
   const sheet = findSheet(id);
   const router = useRouter();
-  if (!sheet) return <Page back={{ title: 'Shed', href: '/shed' }}><Empty title="No such label sheet" text="It may have another name now." action={{ title: 'Go to the shed', onPress: () => router.navigate('/shed') }} /></Page>;
+  if (!sheet)
+    return (
+      <Page back={{ title: 'Shed', href: '/shed' }}>
+        <Empty title="No such label sheet" text="It may have another name now." action={{ title: 'Go to the shed', onPress: () => router.navigate('/shed') }} />
+      </Page>
+    );
   return <Label sheet={sheet} />;
 }
 
@@ -44,16 +56,25 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
       aside={<PoisonHelp />}
       footer={
         <ActionBar>
-          {confirmed
-            ? <Button kind="quiet" title="Checked against my label. Take that back" busy={unconfirm.isPending} onPress={() => unconfirm.mutate(s.id)} />
-            : <Button title="My label says the same" disabled={ticked.length < CHECKS.length || now === undefined} busy={confirm.isPending} onPress={() => now !== undefined && confirm.mutate({ sheetId: s.id, version: s.version, confirmedAt: new Date(now).toISOString() })} />}
+          {confirmed ? (
+            <Button kind="quiet" title="Checked against my label. Take that back" busy={unconfirm.isPending} onPress={() => unconfirm.mutate(s.id)} />
+          ) : (
+            <Button
+              title="My label says the same"
+              disabled={ticked.length < CHECKS.length || now === undefined}
+              busy={confirm.isPending}
+              onPress={() => now !== undefined && confirm.mutate({ sheetId: s.id, version: s.version, confirmedAt: new Date(now).toISOString() })}
+            />
+          )}
         </ActionBar>
       }
     >
       {(confirm.error ?? unconfirm.error) && <Failed error={confirm.error ?? unconfirm.error} />}
       <View className="px-5">
         <Section>What it is</Section>
-        {s.actives.map((a) => <Row key={a.name} title={a.name} end={`${a.percent} %`} sub={`mode of action: ${a.moa}`} />)}
+        {s.actives.map((a) => (
+          <Row key={a.name} title={a.name} end={`${a.percent} %`} sub={`mode of action: ${a.moa}`} />
+        ))}
         <Row title="Signal word" end={s.signalWord} />
         <Row title="Kind" end={`${s.class.replace('-', ' ')}, ${s.formulation}`} />
         <Row title="Certified-organic means" end={s.organicListed ? 'yes' : 'no'} />
@@ -61,7 +82,9 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         <Row title="Wear" sub={protectionList(s).join(', ')} />
         <Row title="Bees" sub={BEES[s.bees]} />
         <Row title="Fish" sub={s.fish ? 'harmful: keep away from ponds and drains' : 'no warning on this specimen'} />
-        {s.cautions.map((c) => <Row key={c.text} title={c.text} sub={sayProvenance(c.prov)} />)}
+        {s.cautions.map((c) => (
+          <Row key={c.text} title={c.text} sub={sayProvenance(c.prov)} />
+        ))}
         <Section>Crops, pests and rates</Section>
         {s.lines.map((l) => (
           <View key={l.id} className="border-b border-line py-3">
@@ -71,20 +94,26 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
             <T kind="small">{sayProvenance(l.prov)}</T>
           </View>
         ))}
-        {s.forbidden.map((f) => <Row key={f.crop} mark="stop" title={`Not on ${f.crop}`} sub={f.why} />)}
+        {s.forbidden.map((f) => (
+          <Row key={f.crop} mark="stop" title={`Not on ${f.crop}`} sub={f.why} />
+        ))}
         <Section>Limits</Section>
         <Row title="Keep out" end={reEntry} />
         <Row title="Where" end={[s.outdoors && 'outdoors', s.indoors && 'under cover'].filter(Boolean).join(', ')} />
         {s.maxTempC !== undefined && <Row title="Not at or above" end={`${s.maxTempC} °C`} />}
         <Row title="No rain for" end={`${s.rainfastHours} h`} />
         <Row title="Mix keeps" end={`${s.mixLifeHours} h`} />
-        {s.gaps.map((g) => <Row key={g.group} title={`Apart from ${g.group}`} end={`${g.days} d`} sub={sayProvenance(g.prov)} />)}
+        {s.gaps.map((g) => (
+          <Row key={g.group} title={`Apart from ${g.group}`} end={`${g.days} d`} sub={sayProvenance(g.prov)} />
+        ))}
         <Row title="Disposal" sub={s.disposal} />
         <OnMyLabel sheet={s} />
         {!confirmed && (
           <View>
             <Section>Check against your own label</Section>
-            {CHECKS.map((c) => <Tick key={c} label={c} checked={ticked.includes(c)} onChange={(yes) => setTicked(yes ? [...ticked, c] : ticked.filter((t) => t !== c))} />)}
+            {CHECKS.map((c) => (
+              <Tick key={c} label={c} checked={ticked.includes(c)} onChange={(yes) => setTicked(yes ? [...ticked, c] : ticked.filter((t) => t !== c))} />
+            ))}
             <T kind="small">Does one not hold? Then do not use this sheet for your product.</T>
           </View>
         )}
@@ -104,7 +133,9 @@ function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
       <Section>Is this on this label?</Section>
       <Pick label="Crop" value={crop} onChange={setCrop} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
       <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLES.map((t) => ({ value: t.id, label: t.name }))} />
-      <T kind="strong" live>{line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}</T>
+      <T kind="strong" live>
+        {line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}
+      </T>
     </View>
   );
 }

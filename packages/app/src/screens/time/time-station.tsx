@@ -33,10 +33,16 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
   const at = first && ahead.find((c) => c.at >= first.from);
   return (
     <View className="gap-2">
-      <T kind="head" level={2}>When</T>
+      <T kind="head" level={2}>
+        When
+      </T>
       <T kind="muted">{`${v.control.name}, the next 72 hours`}</T>
-      <View className="-ml-[68px] -mr-5"><HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} /></View>
-      <View className="-mx-5"><RibbonKey /></View>
+      <View className="-ml-[68px] -mr-5">
+        <HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} />
+      </View>
+      <View className="-mx-5">
+        <RibbonKey />
+      </View>
       {here && (
         <View className="flex-row gap-3 rounded-2xl bg-slate p-3" aria-live="polite">
           <Mark state={hereReasons.length === 0 ? 'open' : 'wait'} />
@@ -50,19 +56,37 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
       {first ? (
         <View className="gap-3 pt-2">
           <View className="flex-row gap-3">
-            <View className="pt-1"><Mark state="open" size={28} /></View>
+            <View className="pt-1">
+              <Mark state="open" size={28} />
+            </View>
             <View className="flex-1">
               <T kind="head">{`${cap(sayWhen(first.from, now, zone))} to ${sayTime(first.to, zone)}`}</T>
-              {at && <T kind="muted">{`${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>}
+              {at && (
+                <T kind="muted">{`${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>
+              )}
             </View>
           </View>
-          <Button title={first.from <= now ? 'Now is open: do it now' : `Plan it for ${sayWhen(first.from, now, zone)}`} busy={busy} onPress={() => onPlan(first.from <= now ? now : first.from)} />
-          {v.openSpans.slice(1, 4).map((s) => <Button key={s.from} kind="quiet" title={`Or ${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`} busy={busy} onPress={() => onPlan(s.from)} />)}
+          <Button
+            title={first.from <= now ? 'Now is open: do it now' : `Plan it for ${sayWhen(first.from, now, zone)}`}
+            busy={busy}
+            onPress={() => onPlan(first.from <= now ? now : first.from)}
+          />
+          {v.openSpans.slice(1, 4).map((s) => (
+            <Button key={s.from} kind="quiet" title={`Or ${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`} busy={busy} onPress={() => onPlan(s.from)} />
+          ))}
         </View>
-      ) : <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}`}</T>}
+      ) : (
+        <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}`}</T>
+      )}
       {closed.length > 0 && <Section>Why not at other hours</Section>}
       {closed.slice(0, 9).map((c) => (
-        <Row key={c.from} mark={c.reasons[0]?.code === 'bees' ? 'stop' : 'wait'} title={cap(sayWhen(c.from, now, zone))} end={`to ${sayTime(c.to, zone)}`} sub={c.reasons[0]?.sentence ?? ''} />
+        <Row
+          key={c.from}
+          mark={c.reasons[0]?.code === 'bees' ? 'stop' : 'wait'}
+          title={cap(sayWhen(c.from, now, zone))}
+          end={`to ${sayTime(c.to, zone)}`}
+          sub={c.reasons[0]?.sentence ?? ''}
+        />
       ))}
     </View>
   );

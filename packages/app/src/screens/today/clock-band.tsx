@@ -23,14 +23,18 @@ export function ClockBand({ clock, kind, now, zone, headed = false }: Props) {
   return (
     <View className={`gap-2 px-5 py-4 ${stop ? 'bg-rowan-ground' : 'border-b border-line'}`} role="status">
       <View className="flex-row gap-3">
-        <View className="pt-[1px]"><Mark state={stop ? 'stop' : 'wait'} /></View>
+        <View className="pt-[1px]">
+          <Mark state={stop ? 'stop' : 'wait'} />
+        </View>
         <View className="min-w-0 flex-1">
           <View className="flex-row flex-wrap justify-between gap-x-3">
             <T kind="strong">{stop ? `Keep out: ${clock.plantingName}` : clock.plantingName}</T>
             <T kind="strong">{stop ? `to ${sayWhen(until, now, zone).replace('today ', '')}` : sayWhen(until, now, zone)}</T>
           </View>
           <View className="flex-row flex-wrap justify-between gap-x-3">
-            <T kind={stop ? 'body' : 'muted'} className="text-[16px]">{stop ? `${clock.controlName}, ${clock.place}` : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}</T>
+            <T kind={stop ? 'body' : 'muted'} className="text-[16px]">
+              {stop ? `${clock.controlName}, ${clock.place}` : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}
+            </T>
             <T kind={stop ? 'body' : 'muted'} className="text-[16px]">{`${sayDuration(until - now)} to go`}</T>
           </View>
         </View>

@@ -28,14 +28,26 @@ export function TodayScreen() {
   const router = useRouter();
   const wide = useWide();
   const failed = [today, garden, plantings].find((q) => q.isError);
-  if (failed) return <Page title="Today"><Failed error={failed.error} again={() => void failed.refetch()} /></Page>;
-  if (!today.data || !garden.data || !plantings.data || now === undefined) return <Page title="Today"><Loading /></Page>;
+  if (failed)
+    return (
+      <Page title="Today">
+        <Failed error={failed.error} again={() => void failed.refetch()} />
+      </Page>
+    );
+  if (!today.data || !garden.data || !plantings.data || now === undefined)
+    return (
+      <Page title="Today">
+        <Loading />
+      </Page>
+    );
 
   const g = garden.data;
   const sun = sunTimes(now, g);
   const date = DateTime.fromMillis(now, { zone: g.zone, locale: 'en-GB' }).toFormat('cccc d MMMM, HH:mm');
   const { keepOut, notToEat, openCases } = today.data;
-  const due = openCases.filter((c) => c.laps.at(-1)?.lookAgainOn).sort((a, b) => (a.laps.at(-1)?.lookAgainOn ?? '').localeCompare(b.laps.at(-1)?.lookAgainOn ?? ''));
+  const due = openCases
+    .filter((c) => c.laps.at(-1)?.lookAgainOn)
+    .sort((a, b) => (a.laps.at(-1)?.lookAgainOn ?? '').localeCompare(b.laps.at(-1)?.lookAgainOn ?? ''));
   const undecided = openCases.filter((c) => !c.laps.at(-1)?.treatmentId && !c.laps.at(-1)?.controlId);
   const decided = openCases.filter((c) => c.laps.at(-1)?.controlId && !c.laps.at(-1)?.treatmentId);
   const quiet = keepOut.length + notToEat.length + openCases.length === 0;
@@ -46,44 +58,96 @@ export function TodayScreen() {
     <Page
       title="Today"
       sub={`${date}${sun ? ` · sun ${now < sun.set ? `down ${sayTime(sun.set, g.zone)}` : `up ${sayTime(sun.rise, g.zone)}`}` : ''}`}
-      {...(wide ? {} : { aside: <View className="flex-row gap-2"><Button kind="link" title="Records" onPress={() => router.navigate('/records')} /><Button kind="link" title="Settings" onPress={() => router.navigate('/settings')} /></View> })}
+      {...(wide
+        ? {}
+        : {
+            aside: (
+              <View className="flex-row gap-2">
+                <Button kind="link" title="Records" onPress={() => router.navigate('/records')} />
+                <Button kind="link" title="Settings" onPress={() => router.navigate('/settings')} />
+              </View>
+            ),
+          })}
     >
       <View className="pt-4">
-        {keepOut.map((c) => <ClockBand key={c.treatmentId} clock={c} kind="keep-out" now={now} zone={g.zone} />)}
+        {keepOut.map((c) => (
+          <ClockBand key={c.treatmentId} clock={c} kind="keep-out" now={now} zone={g.zone} />
+        ))}
       </View>
-      {notToEat.length > 0 && <View className="px-5"><Section>Not to eat yet</Section></View>}
-      {notToEat.map((c) => <ClockBand key={c.treatmentId} clock={c} kind="picking" headed now={now} zone={g.zone} />)}
-      {decided.slice(0, 3).map((c) => <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />)}
+      {notToEat.length > 0 && (
+        <View className="px-5">
+          <Section>Not to eat yet</Section>
+        </View>
+      )}
+      {notToEat.map((c) => (
+        <ClockBand key={c.treatmentId} clock={c} kind="picking" headed now={now} zone={g.zone} />
+      ))}
+      {decided.slice(0, 3).map((c) => (
+        <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />
+      ))}
       <View className="px-5">
         {undecided.length > 0 && <Section>To decide</Section>}
-        {undecided.map((c) => <Row key={c.id} mark="wait" title={name(c)} sub={`${findTrouble(c.troubleId)?.name ?? ''}: choose what to do`} onPress={() => router.navigate(`/cases/${c.id}`)} />)}
+        {undecided.map((c) => (
+          <Row
+            key={c.id}
+            mark="wait"
+            title={name(c)}
+            sub={`${findTrouble(c.troubleId)?.name ?? ''}: choose what to do`}
+            onPress={() => router.navigate(`/cases/${c.id}`)}
+          />
+        ))}
         {due.length > 0 && <Section>Look again</Section>}
         {due.map((c) => {
           const on = c.laps.at(-1)?.lookAgainOn ?? '';
           const late = on <= day;
           return (
-            <Row key={c.id} mark={late ? 'open' : 'wait'} title={name(c)} end={late ? 'today' : sayDate(on)} tone={late ? 'open' : 'wait'}
-              sub={`${findTrouble(c.troubleId)?.name ?? ''}: count again`} {...(late && on < day ? { endSub: `due ${sayDate(on)}` } : {})} onPress={() => router.navigate(`/cases/${c.id}`)} />
+            <Row
+              key={c.id}
+              mark={late ? 'open' : 'wait'}
+              title={name(c)}
+              end={late ? 'today' : sayDate(on)}
+              tone={late ? 'open' : 'wait'}
+              sub={`${findTrouble(c.troubleId)?.name ?? ''}: count again`}
+              {...(late && on < day ? { endSub: `due ${sayDate(on)}` } : {})}
+              onPress={() => router.navigate(`/cases/${c.id}`)}
+            />
           );
         })}
       </View>
       {!g.setUp && (
         <View className="gap-3 px-5 pt-6">
-          <T kind="head" level={2}>Finish setting up</T>
+          <T kind="head" level={2}>
+            Finish setting up
+          </T>
           <T kind="muted">Place, units and the numbers to call are not set yet. Hours and clocks go by a stand-in place until then.</T>
           <Button title="Set up the garden" onPress={() => router.navigate('/setup')} />
         </View>
       )}
-      {quiet && g.setUp && (
-        plantings.data.length === 0
-          ? <Empty title="Nothing planted yet" text="Add what grows in your garden. Then Today shows what matters." action={{ title: 'Add a planting', onPress: () => router.navigate('/garden/new') }} />
-          : <Empty title="Nothing to do" text="No clock is running and no look is due. Walk round and look under the leaves." action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }} />
-      )}
+      {quiet &&
+        g.setUp &&
+        (plantings.data.length === 0 ? (
+          <Empty
+            title="Nothing planted yet"
+            text="Add what grows in your garden. Then Today shows what matters."
+            action={{ title: 'Add a planting', onPress: () => router.navigate('/garden/new') }}
+          />
+        ) : (
+          <Empty
+            title="Nothing to do"
+            text="No clock is running and no look is due. Walk round and look under the leaves."
+            action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
+          />
+        ))}
     </Page>
   );
 }
 
-interface OpenProps { readonly found: Case; readonly planting: Planting | undefined; readonly garden: Garden; readonly now: Instant }
+interface OpenProps {
+  readonly found: Case;
+  readonly planting: Planting | undefined;
+  readonly garden: Garden;
+  readonly now: Instant;
+}
 
 /** The next open hours for a control that was decided on and not yet done. */
 function OpenHoursFor({ found, planting, garden, now }: OpenProps) {
@@ -97,12 +161,20 @@ function OpenHoursFor({ found, planting, garden, now }: OpenProps) {
   const planned = lap?.plannedFor ? instant(Date.parse(lap.plannedFor)) : null;
   return (
     <View className="pb-2">
-      <View className="px-5"><Section>{`Open hours: ${control.name.toLowerCase()}, ${planting?.name.toLowerCase() ?? ''}`}</Section></View>
+      <View className="px-5">
+        <Section>{`Open hours: ${control.name.toLowerCase()}, ${planting?.name.toLowerCase() ?? ''}`}</Section>
+      </View>
       <HourRibbon ahead={deciding.ahead} open={verdict.openSpans} zone={garden.zone} picked={planned} />
       <View className="px-5">
         <Row
           mark={verdict.status === 'usable' ? 'open' : verdict.status === 'never' ? 'stop' : 'wait'}
-          title={planned ? `Planned for ${sayWhen(planned, now, garden.zone)}` : first ? `${sayWhen(first.from, now, garden.zone)} to ${sayTime(first.to, garden.zone)}` : 'No open hour in sight'}
+          title={
+            planned
+              ? `Planned for ${sayWhen(planned, now, garden.zone)}`
+              : first
+                ? `${sayWhen(first.from, now, garden.zone)} to ${sayTime(first.to, garden.zone)}`
+                : 'No open hour in sight'
+          }
           sub={verdict.status === 'usable' ? 'open now' : (verdict.reasons[0]?.sentence ?? '')}
           onPress={() => router.navigate(`/cases/${found.id}`)}
         />

@@ -8,14 +8,8 @@ export const beerSaucer: Control = {
   rung: 2,
   hazard: { people: 0, bees: 0, water: 0, helpers: 1, persistence: 0 },
   organic: true,
-  needs: {  },
-  how: [
-    'Sink a saucer so that its rim stands a finger above the soil.',
-    'Fill it with beer to half.',
-    'Empty and refill it each morning.',
-  ],
+  needs: {},
+  how: ['Sink a saucer so that its rim stands a finger above the soil.', 'Fill it with beer to half.', 'Empty and refill it each morning.'],
   works: { text: 'Slugs come to the smell and drown.', prov: CP },
-  cautions: [
-    { text: 'A proud rim keeps ground beetles out.', prov: CP },
-  ],
+  cautions: [{ text: 'A proud rim keeps ground beetles out.', prov: CP }],
 };

@@ -8,14 +8,8 @@ export const drawOffAnts: Control = {
   rung: 3,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: {  },
-  how: [
-    'Set a dish of sugar water at the foot of the plants.',
-    'Or bar the stem with a sticky band.',
-    'Refill the dish after rain.',
-  ],
+  needs: {},
+  how: ['Set a dish of sugar water at the foot of the plants.', 'Or bar the stem with a sticky band.', 'Refill the dish after rain.'],
   works: { text: 'Ants leave the crowd unguarded, so helpers can reach it.', prov: CP },
-  cautions: [
-    { text: 'Cover the dish with mesh so that bees stay out.', prov: CP },
-  ],
+  cautions: [{ text: 'Cover the dish with mesh so that bees stay out.', prov: CP }],
 };

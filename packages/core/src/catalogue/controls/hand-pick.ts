@@ -8,15 +8,8 @@ export const handPick: Control = {
   rung: 2,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: {  },
-  how: [
-    'Gloves on.',
-    'Turn the leaves, low in the middle first.',
-    'Squash, or drop into soapy water.',
-    'Go round again in two days.',
-  ],
+  needs: {},
+  how: ['Gloves on.', 'Turn the leaves, low in the middle first.', 'Squash, or drop into soapy water.', 'Go round again in two days.'],
   works: { text: 'Quick on a few plants, and nothing else is harmed.', prov: CP },
-  cautions: [
-    { text: 'Some caterpillar hairs itch: wear gloves.', prov: CP },
-  ],
+  cautions: [{ text: 'Some caterpillar hairs itch: wear gloves.', prov: CP }],
 };

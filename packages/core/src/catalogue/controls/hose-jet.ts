@@ -9,18 +9,9 @@ export const hoseJet: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: { minTempC: 4, daylight: true },
-  how: [
-    'Hold the stem in one hand.',
-    'A sharp jet on the undersides, from below.',
-    'Early in the day, so that leaves dry.',
-    'Again in two days.',
-  ],
+  how: ['Hold the stem in one hand.', 'A sharp jet on the undersides, from below.', 'Early in the day, so that leaves dry.', 'Again in two days.'],
   works: { text: 'Soft bodies are knocked off and few climb back.', prov: CP },
-  cautions: [
-    { text: 'Not on fragile plants.', prov: CP },
-  ],
+  cautions: [{ text: 'Not on fragile plants.', prov: CP }],
   notWhenDense: 'Plants stand too close: the jet moves them next door.',
-  notAt: [
-    { stage: 'seedling', why: 'Seedlings are too fragile for a jet.' },
-  ],
+  notAt: [{ stage: 'seedling', why: 'Seedlings are too fragile for a jet.' }],
 };

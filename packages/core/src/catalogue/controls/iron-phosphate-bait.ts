@@ -10,12 +10,7 @@ export const ironPhosphateBait: Control = {
   organic: true,
   sheet: 'iron-phosphate',
   needs: { minTempC: 5, rainFreeHours: 3 },
-  how: [
-    'Scatter thinly on moist soil toward evening, never in heaps.',
-    'Close the pack and keep it from pets.',
-  ],
+  how: ['Scatter thinly on moist soil toward evening, never in heaps.', 'Close the pack and keep it from pets.'],
   works: { text: 'They stop feeding and go to ground within days.', prov: CP },
-  cautions: [
-    { text: 'Thinly: a few pellets a hand apart.', prov: CP },
-  ],
+  cautions: [{ text: 'Thinly: a few pellets a hand apart.', prov: CP }],
 };

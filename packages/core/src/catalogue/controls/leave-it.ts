@@ -8,11 +8,8 @@ export const leaveIt: Control = {
   rung: 0,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: {  },
-  how: [
-    'Do nothing now.',
-    'Look again on the day set, and count the same way.',
-  ],
+  needs: {},
+  how: ['Do nothing now.', 'Look again on the day set, and count the same way.'],
   works: { text: 'Healthy plants outgrow a good deal, and helpers need something to eat.', prov: CP },
   cautions: [],
 };

@@ -8,11 +8,8 @@ export const licensedPerson: Control = {
   rung: 7,
   hazard: { people: 3, bees: 3, water: 3, helpers: 3, persistence: 3 },
   organic: false,
-  needs: {  },
-  how: [
-    'Ask your local extension or plant-health office whom to call.',
-    'Have the case ready: what, where, how long, what was tried.',
-  ],
+  needs: {},
+  how: ['Ask your local extension or plant-health office whom to call.', 'Have the case ready: what, where, how long, what was tried.'],
   works: { text: 'For tall trees, large areas, restricted products and unknown poisons.', prov: CP },
   cautions: [],
 };

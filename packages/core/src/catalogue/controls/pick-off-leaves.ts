@@ -16,7 +16,5 @@ export const pickOffLeaves: Control = {
     'Clean hands and blade before the next plant.',
   ],
   works: { text: 'Takes away what would spread.', prov: CP },
-  cautions: [
-    { text: 'Leave enough leaf to feed the plant: never more than a third at once.', prov: CP },
-  ],
+  cautions: [{ text: 'Leave enough leaf to feed the plant: never more than a third at once.', prov: CP }],
 };

@@ -9,14 +9,8 @@ export const pinchTips: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: { daylight: true },
-  how: [
-    'Look for helpers first and set them aside.',
-    'Pinch the crowded tip, about a hand long, over a bag.',
-    'Close the bag and bin it.',
-  ],
+  how: ['Look for helpers first and set them aside.', 'Pinch the crowded tip, about a hand long, over a bag.', 'Close the bag and bin it.'],
   works: { text: 'They crowd in the soft tips: the crowd goes, and pods fill sooner.', prov: CP },
   cautions: [],
-  notAt: [
-    { stage: 'seedling', why: 'The plants are too small to lose their tips.' },
-  ],
+  notAt: [{ stage: 'seedling', why: 'The plants are too small to lose their tips.' }],
 };

@@ -8,7 +8,7 @@ export const rowCover: Control = {
   rung: 2,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: {  },
+  needs: {},
   how: [
     'Look under every leaf: nothing may be shut in.',
     'Lay light mesh over hoops, loose, with air under it.',
@@ -16,10 +16,6 @@ export const rowCover: Control = {
     'Take it off at first flowers on crops that need insects.',
   ],
   works: { text: 'What cannot land cannot lay.', prov: CP },
-  cautions: [
-    { text: 'Keep an air gap in heat.', prov: CP },
-  ],
-  notOn: [
-    { group: 'ornamental', why: 'A cover hides what you grow it for.' },
-  ],
+  cautions: [{ text: 'Keep an air gap in heat.', prov: CP }],
+  notOn: [{ group: 'ornamental', why: 'A cover hides what you grow it for.' }],
 };

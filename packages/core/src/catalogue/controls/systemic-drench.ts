@@ -10,10 +10,7 @@ export const systemicDrench: Control = {
   organic: false,
   sheet: 'imidacloprid-drench',
   needs: { minTempC: 5, rainFreeHours: 24 },
-  how: [
-    'Clear mulch from the base.',
-    'Pour evenly round the base; water in.',
-  ],
+  how: ['Clear mulch from the base.', 'Pour evenly round the base; water in.'],
   works: { text: 'Taken up by the roots; reaches inside curled leaves; lasts a season or longer.', prov: CP },
   cautions: [
     { text: 'Never in bloom or beside flowers that bees visit.', prov: CP },

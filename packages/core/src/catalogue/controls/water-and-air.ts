@@ -8,11 +8,8 @@ export const waterAndAir: Control = {
   rung: 1,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: {  },
-  how: [
-    'Water the soil in the morning, never the leaves.',
-    'Thin crowded growth so that air moves through.',
-  ],
+  needs: {},
+  how: ['Water the soil in the morning, never the leaves.', 'Thin crowded growth so that air moves through.'],
   works: { text: 'Fungi need wet leaves or thirsty plants: this takes both away.', prov: CP },
   cautions: [],
 };

@@ -8,6 +8,4 @@ import { rust } from './rust';
 import { slugs } from './slugs';
 import { spiderMite } from './spider-mite';
 
-export const TROUBLES: readonly Trouble[] = [
-  appleScab, blackBeanAphid, cabbageWhite, gooseberrySawfly, powderyMildew, rust, slugs, spiderMite,
-];
+export const TROUBLES: readonly Trouble[] = [appleScab, blackBeanAphid, cabbageWhite, gooseberrySawfly, powderyMildew, rust, slugs, spiderMite];

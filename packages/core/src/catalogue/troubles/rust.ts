@@ -7,8 +7,16 @@ export const rust: Trouble = {
   kind: 'fungus',
   hosts: { leek: 2, hollyhock: 2, 'broad-bean': 1, 'family:Fabaceae': 0.6, 'family:Amaryllidaceae': 1, 'family:Malvaceae': 1, 'family:Rosaceae': 0.5 },
   signs: {
-    pustules: 'always', 'yellow-spots-above': 'often', 'curled-tips': 'rarely', bronzed: 'sometimes',
-    powder: 'rarely', ants: 'rarely', webbing: 'never', 'dark-crowd': 'rarely', sticky: 'never', slime: 'rarely',
+    pustules: 'always',
+    'yellow-spots-above': 'often',
+    'curled-tips': 'rarely',
+    bronzed: 'sometimes',
+    powder: 'rarely',
+    ants: 'rarely',
+    webbing: 'never',
+    'dark-crowd': 'rarely',
+    sticky: 'never',
+    slime: 'rarely',
   },
   facts: [
     { text: 'Many rusts keep to one kind of plant: leek rust does not go to hollyhocks.', prov: MEM },

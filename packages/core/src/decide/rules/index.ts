@@ -20,7 +20,22 @@ import { site } from './site';
 
 /** Every rule but the hours, most serious first. Adding one is adding a file and a line. */
 export const RULES: readonly Rule[] = [
-  labelCovers, foodCrop, site, restricted, policy, densePlanting, plantGroup,
-  beesInBloom, plantStage, coverAtFlowering, pickingWait, interval, seasonMaximum, materialGap, rotation, helpersAfterBroad,
-  curledLeaves, noPickingDate,
+  labelCovers,
+  foodCrop,
+  site,
+  restricted,
+  policy,
+  densePlanting,
+  plantGroup,
+  beesInBloom,
+  plantStage,
+  coverAtFlowering,
+  pickingWait,
+  interval,
+  seasonMaximum,
+  materialGap,
+  rotation,
+  helpersAfterBroad,
+  curledLeaves,
+  noPickingDate,
 ];

@@ -13,7 +13,10 @@ export const interval: Rule = (s, c, at) => {
     code: 'interval',
     weight: 'not-now',
     sentence: `Used on ${sayDay(last.at, s.place.zone)}: ${c.line.intervalDays} ${c.line.intervalDays === 1 ? 'day' : 'days'} must pass between treatments.`,
-    inputs: [{ name: 'Last used', value: sayDay(last.at, s.place.zone) }, { name: 'Days between', value: String(c.line.intervalDays) }],
+    inputs: [
+      { name: 'Last used', value: sayDay(last.at, s.place.zone) },
+      { name: 'Days between', value: String(c.line.intervalDays) },
+    ],
     source: c.line.prov,
     opens: { kind: 'at', at: opens },
   };

@@ -20,7 +20,10 @@ export const materialGap: Rule = (s, c, at) => {
     code: 'gap',
     weight: 'not-now',
     sentence: `${latest.other} on ${sayDay(instant(latest.on), s.place.zone)}: keep them ${latest.days} days apart.`,
-    inputs: [{ name: 'Other material', value: latest.other }, { name: 'Days apart', value: String(latest.days) }],
+    inputs: [
+      { name: 'Other material', value: latest.other },
+      { name: 'Days apart', value: String(latest.days) },
+    ],
     source: { mark: 'MEM' },
     opens: { kind: 'at', at: instant(latest.until) },
   };

@@ -17,7 +17,10 @@ export const pickingWait: Rule = (s, c, at) => {
     code: 'picking-wait',
     weight: 'not-now',
     sentence: `${c.line.phiDays} ${c.line.phiDays === 1 ? 'day' : 'days'} to wait before picking, and you pick from ${sayDay(dayStart(pickFrom, zone), zone)}. Allowed from ${sayDay(over, zone)}, once picked; or put the picking off to ${sayDay(dayEnd(dayOf(safe, zone), zone), zone)}.`,
-    inputs: [{ name: 'Picking wait', value: `${c.line.phiDays} d` }, { name: 'Picking', value: `${pickFrom} to ${s.planting.pickUntil ?? pickFrom}` }],
+    inputs: [
+      { name: 'Picking wait', value: `${c.line.phiDays} d` },
+      { name: 'Picking', value: `${pickFrom} to ${s.planting.pickUntil ?? pickFrom}` },
+    ],
     source: c.line.prov,
     opens: { kind: 'at', at: over },
   };

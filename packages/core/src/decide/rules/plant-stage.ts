@@ -4,6 +4,13 @@ import type { Rule } from '../types';
 export const plantStage: Rule = (s, c) => {
   const hit = c.control.notAt?.find((n) => n.stage === s.planting.stage);
   return hit
-    ? { code: 'stage', weight: 'not-now', sentence: hit.why, inputs: [{ name: 'Stage', value: s.planting.stage }], source: { mark: 'CP' }, opens: { kind: 'event', event: `when they are past the ${s.planting.stage} stage` } }
+    ? {
+        code: 'stage',
+        weight: 'not-now',
+        sentence: hit.why,
+        inputs: [{ name: 'Stage', value: s.planting.stage }],
+        source: { mark: 'CP' },
+        opens: { kind: 'event', event: `when they are past the ${s.planting.stage} stage` },
+      }
     : null;
 };

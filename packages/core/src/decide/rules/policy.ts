@@ -6,5 +6,11 @@ export const policy: Rule = (s, c) => {
   // asking a licensed person stays open to everyone
   if (!barred || c.control.rung === 7) return null;
   const sentence = s.policy === 'organic' ? 'Your policy is certified-organic means only.' : 'Your policy is physical and biological means only.';
-  return { code: 'policy', weight: 'never', sentence: `${sentence} Change it in Settings.`, inputs: [{ name: 'Policy', value: s.policy }], source: { mark: 'CP' } };
+  return {
+    code: 'policy',
+    weight: 'never',
+    sentence: `${sentence} Change it in Settings.`,
+    inputs: [{ name: 'Policy', value: s.policy }],
+    source: { mark: 'CP' },
+  };
 };

@@ -11,7 +11,10 @@ export const seasonMaximum: Rule = (s, c, at) => {
     code: 'season-maximum',
     weight: 'not-now',
     sentence: `Used ${used} times this year: the label allows ${c.line.maxPerSeason}.`,
-    inputs: [{ name: 'Used', value: String(used) }, { name: 'Most a season', value: String(c.line.maxPerSeason) }],
+    inputs: [
+      { name: 'Used', value: String(used) },
+      { name: 'Most a season', value: String(c.line.maxPerSeason) },
+    ],
     source: c.line.prov,
     opens: { kind: 'at', at: dayStart(`${Number(year) + 1}-01-01`, s.place.zone) },
   };

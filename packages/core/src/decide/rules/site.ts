@@ -7,5 +7,11 @@ export const site: Rule = (s, c) => {
     return { code: 'site', weight: 'never', sentence: 'It only makes sense in the open air.', inputs: [], source: { mark: 'CP' } };
   }
   if (!c.sheet || (under ? c.sheet.indoors : c.sheet.outdoors)) return null;
-  return { code: 'site', weight: 'never', sentence: under ? 'This label is for outdoors only.' : 'This label is for indoors only.', inputs: [{ name: 'Site', value: s.planting.site }], source: { mark: 'CP' } };
+  return {
+    code: 'site',
+    weight: 'never',
+    sentence: under ? 'This label is for outdoors only.' : 'This label is for indoors only.',
+    inputs: [{ name: 'Site', value: s.planting.site }],
+    source: { mark: 'CP' },
+  };
 };

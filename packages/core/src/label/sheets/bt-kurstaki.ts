@@ -9,9 +9,7 @@ export const btKurstaki: LabelSheet = {
   restricted: false,
   name: 'Bt kurstaki WP',
   class: 'biological',
-  actives: [
-    { name: 'Bacillus thuringiensis subsp. kurstaki', percent: 54, moa: '11A' },
-  ],
+  actives: [{ name: 'Bacillus thuringiensis subsp. kurstaki', percent: 54, moa: '11A' }],
   formulation: 'WP',
   state: 'dry',
   levelDensity: { gPerMl: 0.4, spread: 0.15, prov: MEM },
@@ -43,8 +41,6 @@ export const btKurstaki: LabelSheet = {
   gaps: [],
   mixLifeHours: 12,
   into: 'slurry-first',
-  cautions: [
-    { text: 'May irritate skin. Wash produce.', prov: CP },
-  ],
+  cautions: [{ text: 'May irritate skin. Wash produce.', prov: CP }],
   disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -9,9 +9,7 @@ export const imidaclopridDrench: LabelSheet = {
   restricted: false,
   name: 'Imidacloprid drench 1.47 SL',
   class: 'conventional',
-  actives: [
-    { name: 'Imidacloprid', percent: 1.47, moa: '4A' },
-  ],
+  actives: [{ name: 'Imidacloprid', percent: 1.47, moa: '4A' }],
   formulation: 'SL',
   state: 'liquid',
   signalWord: 'caution',

@@ -8,15 +8,6 @@ import { potassiumSoap } from './potassium-soap';
 import { pyrethrins } from './pyrethrins';
 import { wettableSulfur } from './wettable-sulfur';
 
-export const SHEETS: readonly LabelSheet[] = [
-  potassiumSoap,
-  neemOil,
-  wettableSulfur,
-  btKurstaki,
-  ironPhosphate,
-  pyrethrins,
-  malathion50Ec,
-  imidaclopridDrench,
-];
+export const SHEETS: readonly LabelSheet[] = [potassiumSoap, neemOil, wettableSulfur, btKurstaki, ironPhosphate, pyrethrins, malathion50Ec, imidaclopridDrench];
 
 export const findSheet = (id: string) => SHEETS.find((s) => s.id === id);

@@ -9,9 +9,7 @@ export const ironPhosphate: LabelSheet = {
   restricted: false,
   name: 'Iron phosphate bait 1 GB',
   class: 'low-toxicity',
-  actives: [
-    { name: 'Ferric phosphate', percent: 1, moa: 'none assigned' },
-  ],
+  actives: [{ name: 'Ferric phosphate', percent: 1, moa: 'none assigned' }],
   formulation: 'GB',
   state: 'dry',
   levelDensity: { gPerMl: 0.7, spread: 0.1, prov: MEM },
@@ -43,8 +41,6 @@ export const ironPhosphate: LabelSheet = {
   gaps: [],
   mixLifeHours: 240,
   into: 'not-mixed',
-  cautions: [
-    { text: 'Thinly, never in heaps. Keep the pack from pets.', prov: CP },
-  ],
+  cautions: [{ text: 'Thinly, never in heaps. Keep the pack from pets.', prov: CP }],
   disposal: 'Keep in its own pack, dry and locked away. Old bait to a hazardous-waste day.',
 };

@@ -9,9 +9,7 @@ export const malathion50Ec: LabelSheet = {
   restricted: false,
   name: 'Malathion 50 EC',
   class: 'conventional',
-  actives: [
-    { name: 'Malathion', percent: 50, moa: '1B' },
-  ],
+  actives: [{ name: 'Malathion', percent: 50, moa: '1B' }],
   formulation: 'EC',
   state: 'liquid',
   signalWord: 'warning',

@@ -9,9 +9,7 @@ export const neemOil: LabelSheet = {
   restricted: false,
   name: 'Neem oil, horticultural',
   class: 'low-toxicity',
-  actives: [
-    { name: 'Clarified neem oil', percent: 70, moa: 'UN' },
-  ],
+  actives: [{ name: 'Clarified neem oil', percent: 70, moa: 'UN' }],
   formulation: 'EC',
   state: 'liquid',
   signalWord: 'caution',
@@ -40,9 +38,7 @@ export const neemOil: LabelSheet = {
   maxTempC: 30,
   rainfastHours: 24,
   groups: ['oil'],
-  gaps: [
-    { group: 'sulfur', days: 14, prov: MEM },
-  ],
+  gaps: [{ group: 'sulfur', days: 14, prov: MEM }],
   mixLifeHours: 8,
   into: 'soap-then-oil',
   cautions: [

@@ -9,9 +9,7 @@ export const potassiumSoap: LabelSheet = {
   restricted: false,
   name: 'Potassium soap concentrate',
   class: 'low-toxicity',
-  actives: [
-    { name: 'Potassium salts of fatty acids', percent: 49, moa: 'contact, none assigned' },
-  ],
+  actives: [{ name: 'Potassium salts of fatty acids', percent: 49, moa: 'contact, none assigned' }],
   formulation: 'SL',
   state: 'liquid',
   signalWord: 'caution',

@@ -9,9 +9,7 @@ export const pyrethrins: LabelSheet = {
   restricted: false,
   name: 'Pyrethrins 1.4 EC',
   class: 'conventional',
-  actives: [
-    { name: 'Pyrethrins', percent: 1.4, moa: '3A' },
-  ],
+  actives: [{ name: 'Pyrethrins', percent: 1.4, moa: '3A' }],
   formulation: 'EC',
   state: 'liquid',
   signalWord: 'caution',

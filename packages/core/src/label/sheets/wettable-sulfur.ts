@@ -9,9 +9,7 @@ export const wettableSulfur: LabelSheet = {
   restricted: false,
   name: 'Wettable sulfur 80 WP',
   class: 'low-toxicity',
-  actives: [
-    { name: 'Sulfur', percent: 80, moa: 'M02' },
-  ],
+  actives: [{ name: 'Sulfur', percent: 80, moa: 'M02' }],
   formulation: 'WP',
   state: 'dry',
   levelDensity: { gPerMl: 0.5, spread: 0.15, prov: MEM },
@@ -33,9 +31,7 @@ export const wettableSulfur: LabelSheet = {
       prov: CP,
     },
   ],
-  forbidden: [
-    { crop: 'gooseberry', why: 'Many gooseberries drop their leaves after sulfur.' },
-  ],
+  forbidden: [{ crop: 'gooseberry', why: 'Many gooseberries drop their leaves after sulfur.' }],
   reEntry: { kind: 'hours', hours: 24 },
   bees: 'none',
   fish: false,
@@ -43,9 +39,7 @@ export const wettableSulfur: LabelSheet = {
   maxTempC: 30,
   rainfastHours: 24,
   groups: ['sulfur'],
-  gaps: [
-    { group: 'oil', days: 14, prov: MEM },
-  ],
+  gaps: [{ group: 'oil', days: 14, prov: MEM }],
   mixLifeHours: 24,
   into: 'slurry-first',
   cautions: [
