@@ -22,7 +22,7 @@ const READS = ['/garden', '/plantings', '/cases', '/cases?status=cleared', '/tod
 /** Twenty years of a busy garden: 6,000 treatments, 1,200 cleared cases. */
 function fill(db: Db): void {
   const treatments = treatmentStore(db);
-  const model = treatments.page({ at: '9999', id: '' }, 10).find((t) => t.sheet);
+  const model = treatments.notToEatAt('2026-05-24T18:10:00.000Z').find((t) => t.sheet);
   if (!model) throw new Error('no treatment to copy');
   const cases = caseStore(db);
   const looks = lookStore(db);

@@ -33,6 +33,8 @@ export const VERSION = '0.1.0';
 export function createApp(context: Context, options: AppOptions = {}): Express {
   const app = express();
   app.disable('x-powered-by');
+  // answers of the API are never stored, so nothing would ask by tag; the app's files have their own
+  app.set('etag', false);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -57,7 +59,6 @@ export function createApp(context: Context, options: AppOptions = {}): Express {
     }),
   );
   if (options.passcode) app.use(requirePasscode(options.passcode));
-  app.use(compression());
   app.use('/api/v1', api(context, options.requestsPerMinute ?? 3000));
   if (options.webDir && existsSync(join(options.webDir, 'index.html'))) serveWeb(app, options.webDir);
   app.use(problemHandler(context.log));
@@ -102,6 +103,8 @@ function api(context: Context, requestsPerMinute: number) {
 
 /** Hashed files for ever, pages always asked for again; a path without an ending is a page of the app. */
 function serveWeb(app: Express, dir: string): void {
+  // the app's files are large and the same for everyone; answers of the API are small and squeezing them costs more than it saves
+  app.use(compression());
   app.use(
     express.static(dir, {
       index: false,

@@ -70,9 +70,10 @@ export function treatmentRoutes(context: Context): Router {
         const since = new Date(clock.now().getTime() - 400 * 86_400_000).toISOString();
         return void res.json({ treatments: treatments.ofPlanting(plantingId, since), next: null } satisfies TreatmentPage);
       }
-      const list = treatments.page(at && id ? { at, id } : NEWEST, PAGE);
-      const last = list.at(-1);
-      res.json({ treatments: list, next: list.length === PAGE && last ? `${last.finishedAt}~${last.id}` : null } satisfies TreatmentPage);
+      const rows = treatments.pageAsJson(at && id ? { at, id } : NEWEST, PAGE);
+      const last = rows.at(-1);
+      const next = rows.length === PAGE && last ? `${last.finishedAt}~${last.id}` : null;
+      res.type('json').send(`{"treatments":[${rows.map((r) => r.document).join(',')}],"next":${JSON.stringify(next)}}`);
     })
     .get('/treatments/:id', (req, res) => {
       const found = treatments.find(req.params.id);

@@ -11,8 +11,8 @@ export function treatmentStore(db: Db) {
   const one = db.prepare<[string], Row>('SELECT document FROM treatment WHERE id = ?');
   const byCase = db.prepare<[string], Row>('SELECT document FROM treatment WHERE case_id = ? ORDER BY finished_at');
   const byPlanting = db.prepare<[string, string], Row>('SELECT document FROM treatment WHERE planting_id = ? AND finished_at >= ? ORDER BY finished_at');
-  const page = db.prepare<[string, string, number], Row>(`
-    SELECT document FROM treatment WHERE (finished_at, id) < (?, ?) ORDER BY finished_at DESC, id DESC LIMIT ?`);
+  const page = db.prepare<[string, string, number], Row & { finishedAt: string; id: string }>(`
+    SELECT document, finished_at AS finishedAt, id FROM treatment WHERE (finished_at, id) < (?, ?) ORDER BY finished_at DESC, id DESC LIMIT ?`);
   const keepOut = db.prepare<[string], Row>('SELECT document FROM treatment WHERE keep_out_until > ? ORDER BY keep_out_until');
   const picking = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_from > ? ORDER BY pick_from');
   const insert = db.prepare(`
@@ -25,8 +25,8 @@ export function treatmentStore(db: Db) {
     },
     ofCase: (caseId: string): Treatment[] => byCase.all(caseId).map(fromRow),
     ofPlanting: (plantingId: string, since: string): Treatment[] => byPlanting.all(plantingId, since).map(fromRow),
-    /** Newest first, before a cursor. */
-    page: (before: { at: string; id: string }, limit: number): Treatment[] => page.all(before.at, before.id, limit).map(fromRow),
+    /** Newest first, before a cursor, each as the JSON it is stored as: a page of the log is not taken apart to be put together again. */
+    pageAsJson: (before: { at: string; id: string }, limit: number) => page.all(before.at, before.id, limit),
     keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
     notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
     add: (t: Treatment) =>

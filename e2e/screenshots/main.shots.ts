@@ -1,0 +1,101 @@
+import type { Page } from '@playwright/test';
+import { join } from 'node:path';
+import { larkfold, test } from '../fixtures';
+
+const DIR = join(__dirname, '../../docs/screenshots');
+const PHONE = { width: 390, height: 844 };
+
+async function shot(page: Page, name: string): Promise<void> {
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(DIR, `${name}.png`) });
+}
+
+test('the path on a phone', async ({ page, server }) => {
+  test.setTimeout(180_000);
+  await page.setViewportSize(PHONE);
+  for (const [path, name] of [
+    ['/garden', 'garden'],
+    ['/bench', 'bench'],
+    ['/shed', 'shed'],
+    ['/shed/wettable-sulfur', 'label-sheet'],
+    ['/settings', 'settings'],
+    [`/look/${larkfold(1)}`, 'look-part'],
+  ] as const) {
+    await page.goto(path);
+    await page.getByRole('heading').first().waitFor();
+    await shot(page, name);
+  }
+  await page.getByRole('button', { name: 'Tips' }).click();
+  await page.getByRole('button', { name: /^Dark crowds/ }).click();
+  await shot(page, 'look-signs');
+  await page.getByText(/sure enough/).click();
+  await shot(page, 'suspects');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: /^Ants running up/ }).click();
+  await page.getByRole('button', { name: /^Sticky shine/ }).click();
+  await page.getByLabel('Tips with it').fill('9');
+  await page.getByLabel('Tips looked at').fill('20');
+  await page.getByRole('button', { name: 'It is black bean aphid: decide' }).click();
+  await page.getByRole('button', { name: /^Soap spray/ }).waitFor();
+  await shot(page, 'case-decide');
+  await page.getByRole('button', { name: /^Soap spray/ }).click();
+  await shot(page, 'verdict');
+  await page.getByRole('button', { name: 'Plan it: soap spray' }).click();
+  await page.getByRole('button', { name: 'Plan soap spray' }).click();
+  await page.getByLabel('Your reason').fill('Too many tips to pinch');
+  await page.getByRole('button', { name: 'Take soap spray' }).click();
+  await page.getByText('Load 2: part, 3 l').scrollIntoViewIfNeeded();
+  await shot(page, 'mix-amounts');
+  await page.getByRole('button', { name: 'Keep these amounts' }).click();
+  await page.getByRole('button', { name: /Plan it for/ }).scrollIntoViewIfNeeded();
+  await shot(page, 'when');
+  await page.getByRole('button', { name: /Plan it for/ }).click();
+  await page.getByText(/Planned for/).waitFor();
+  await page.goto('/');
+  await page.getByText(/Open hours/).waitFor();
+  await shot(page, 'today');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.reload();
+  await page.getByText(/Open hours/).waitFor();
+  await shot(page, 'today-dark');
+  await page.emulateMedia({ colorScheme: 'light' });
+
+  await server.restart('2026-05-24T20:05:00Z');
+  await page.goto('/cases');
+  await page.getByRole('button', { name: /^Black bean aphid/ }).click();
+  await page.getByRole('button', { name: 'Start measuring' }).click();
+  await page.getByRole('checkbox').first().waitFor();
+  for (const wear of await page.getByRole('checkbox').all()) await wear.click();
+  await page.getByRole('button', { name: 'All of it is on' }).click();
+  await page.getByRole('checkbox').click();
+  await page.getByRole('button', { name: 'It is clean' }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await shot(page, 'measure');
+  const next = page.getByRole('button', { name: /^(Measured|Done|This load is out|Done: write it down)$/ });
+  for (let act = ''; !/write it down/.test(act);) {
+    act = await next.innerText();
+    await next.click();
+  }
+  await page.getByRole('button', { name: 'Keep the record' }).click();
+  await page.getByRole('button', { name: 'Look and count now' }).waitFor();
+
+  await server.restart('2026-05-27T18:10:00Z');
+  await page.reload();
+  await page.getByRole('button', { name: 'Look and count now' }).click();
+  await page.getByLabel('Tips with it').fill('5');
+  await page.getByRole('button', { name: 'Keep the count' }).click();
+  await page.getByText(/44 in 100 gone/).waitFor();
+  await page.getByText(/27 May: 5 of 20/).scrollIntoViewIfNeeded();
+  await shot(page, 'effect');
+  await page.getByRole('button', { name: 'Not enough: one rung up' }).click();
+  await page.getByText(/It was not enough/).scrollIntoViewIfNeeded();
+  await shot(page, 'loop');
+});
+
+test('the desk', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/cases/${larkfold(203)}`);
+  await page.getByText('Gentlest first.').first().waitFor();
+  await page.getByRole('button', { name: /^Wettable sulfur/ }).waitFor();
+  await shot(page, 'wide-case');
+});
