@@ -56,7 +56,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
 
   const host = findHost(planting.hostId);
   const answers = useMemo(() => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen })), [draft.answers]);
-  const naming = useNaming(planting, garden, answers);
+  const naming = useNaming(planting, answers, garden);
   const back = { title: planting.name, href: `/garden/${planting.id}` as const };
 
   const part = draft.part;

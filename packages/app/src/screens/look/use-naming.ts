@@ -9,7 +9,7 @@ import { core } from '../../workers/core';
 const FORTNIGHT_HOURS = 336;
 
 /** Suspects for the answers so far, ranked in the worker. The last ranking stays while the next is made. */
-export function useNaming(planting: Planting | undefined, garden: Garden | undefined, answers: readonly Answer[]) {
+export function useNaming(planting: Planting | undefined, answers: readonly Answer[], garden: Garden | undefined) {
   const now = useNow();
   const today = now === undefined ? undefined : new Date(now).toISOString().slice(0, 10);
   const from = today && DateTime.fromISO(today, { zone: 'utc' }).minus({ days: 14 }).toFormat("yyyy-MM-dd'T'HH:mm:ss'Z'");
