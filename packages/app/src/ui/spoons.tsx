@@ -6,7 +6,7 @@ import { T } from './text';
 import { useTokens } from './tokens';
 
 /** A 15 ml spoon has a bowl this wide (half, px); others by the cube root of what they hold, as real spoons are. */
-const BOWL_15_ML = 25;
+const BOWL_15_ML = 21;
 const bowl = (ml: number) => Math.max(8, BOWL_15_ML * Math.cbrt(ml / 15));
 
 /** The very spoons or jug that make an amount, drawn to relative size, each kind with its count. */

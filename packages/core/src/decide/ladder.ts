@@ -30,8 +30,12 @@ export interface Advice {
   readonly why: string;
 }
 
+/** A gentler way that opens within this time is worth waiting for. */
+const WORTH_WAITING_MS = 3 * 86_400_000;
+
 /**
- * The lowest rung that may be used now and is expected to do.
+ * The lowest rung that is expected to do and may be used now or within three days; on one rung, what
+ * may be used now comes first. A licensed person only when nothing else is left.
  * @param share share affected at the last count, or null when none was made
  * @param fromRung where a looped case starts climbing
  */
@@ -43,8 +47,11 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
       why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(s.trouble.threshold.share * 100)} at which acting is worth it.`,
     };
   }
-  const able = verdicts.filter((v) => v.status !== 'never' && v.control.rung > 0 && v.control.rung >= fromRung && v.effect >= WORTH_TRYING);
-  const best = able.find((v) => v.status === 'usable') ?? able.find((v) => v.opens?.kind === 'at');
+  const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
+  const able = verdicts.filter((v) => v.control.rung > 0 && v.control.rung >= fromRung && v.effect >= WORTH_TRYING && soon(v));
+  const rung = Math.min(...able.map((v) => v.control.rung));
+  const onRung = able.filter((v) => v.control.rung === rung);
+  const best = onRung.find((v) => v.status === 'usable') ?? onRung[0];
   return best ? { verdict: best, why: best.effectWhy } : null;
 }
 
