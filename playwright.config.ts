@@ -1,18 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const launchOptions = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
+import { CHROMIUM } from './e2e/chromium';
 
 export default defineConfig({
   testDir: './e2e',
@@ -21,7 +8,7 @@ export default defineConfig({
   workers: 2,
   reporter: [['list']],
   outputDir: 'test-results',
-  use: { launchOptions, actionTimeout: 20_000, timezoneId: 'Europe/London', locale: 'en-GB' },
+  use: { launchOptions: CHROMIUM, actionTimeout: 20_000, timezoneId: 'Europe/London', locale: 'en-GB' },
   projects: [
     { name: 'phone', testMatch: /\.phone\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
     { name: 'wide', testMatch: /\.wide\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 1280, height: 800 } } },

@@ -2,26 +2,17 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from '../e2e/chromium';
 import { TestServer } from '../e2e/server';
 import { under, type Figure } from './figure';
 
 const DIST = join(import.meta.dirname ?? __dirname, '../packages/app/dist');
-const ARGS = [
-  '--headless',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 /** What a browser loads for Today on a first visit, gzipped; worker scripts counted apart. */
 export async function appFigures(): Promise<Figure[]> {
   const server = new TestServer();
   await server.start();
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const browser = await chromium.launch(CHROMIUM);
   const page = await browser.newPage();
   const scripts = new Set<string>();
   page.on('request', (r) => {

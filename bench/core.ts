@@ -1,10 +1,9 @@
 import { all, create } from 'mathjs';
-import { findHost, findTrouble } from '../packages/core/src/catalogue';
+import { findControl, findHost, findTrouble } from '../packages/core/src/catalogue';
 import { ladder } from '../packages/core/src/decide';
 import { nextLook, rankSuspects } from '../packages/core/src/diagnose';
 import { convert, instant, measureOut, millilitres, STARTER_KITS } from '../packages/core/src/measure';
 import { conditionsOver, needsOf, openHours } from '../packages/core/src/weather';
-import { findControl } from '../packages/core/src/catalogue';
 import { standInWeather } from '../packages/server/src/weather-station/stand-in';
 import { faster, medianMs, under, type Figure } from './figure';
 

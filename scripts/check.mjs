@@ -9,11 +9,7 @@ const steps = [
   ['types: e2e and bench', 'npx', ['--no-install', 'tsc', '-p', 'e2e']],
   ['lint', 'npx', ['--no-install', 'eslint', '--max-warnings=0', '.']],
   ['format', 'npx', ['--no-install', 'prettier', '--check', '--log-level=warn', '.']],
-  [
-    'boundaries',
-    'npx',
-    ['--no-install', 'depcruise', '--log-level=error', '--output-type=err', 'packages/core/src', 'packages/server/src', 'packages/app/src'],
-  ],
+  ['boundaries', 'npx', ['--no-install', 'depcruise', '--output-type=err', 'packages/core/src', 'packages/server/src', 'packages/app/src']],
   ['dead code', 'npx', ['--no-install', 'knip', '--no-progress', '--no-config-hints']],
   ['catalogue', 'npx', ['--no-install', 'tsx', 'scripts/check-catalogue.ts']],
 ];

@@ -1,0 +1,101 @@
+import { findHost, FRIENDS, HOSTS, TROUBLES, type Friend, type Trouble } from '../src/catalogue';
+import { nextLook, rankSuspects, settle, SURE_ENOUGH, type Answer } from '../src/diagnose';
+
+const see = (...ids: string[]): Answer[] => ids.map((signId) => ({ signId, seen: true }));
+const not = (...ids: string[]): Answer[] => ids.map((signId) => ({ signId, seen: false }));
+const on = (id: string) => {
+  const host = findHost(id);
+  if (!host) throw new Error(id);
+  return host;
+};
+
+/** What a grower tells, from the trade's common practice, and what it should be taken for. */
+const STORIES: [story: string, host: string, month: number, answers: Answer[], first: string, kind: string][] = [
+  [
+    'bushes bare to the veins within days, small caterpillars inside',
+    'gooseberry',
+    5,
+    see('only-veins', 'caterpillar', 'eggs-along-veins'),
+    'gooseberry-sawfly',
+    'trouble',
+  ],
+  [
+    'holes and droppings, white butterflies, yellow eggs underneath',
+    'cabbage',
+    7,
+    see('ragged-holes', 'droppings', 'white-butterflies', 'egg-rafts'),
+    'cabbage-white',
+    'trouble',
+  ],
+  ['holes overnight and a silver trail', 'lettuce', 4, [...see('ragged-holes', 'slime', 'night-feeding'), ...not('caterpillar')], 'slugs', 'trouble'],
+  ['the same holes, droppings but no trail', 'cabbage', 7, [...see('ragged-holes', 'droppings', 'caterpillar'), ...not('slime')], 'cabbage-white', 'trouble'],
+  ['orange pustules that mark a finger', 'leek', 9, see('pustules', 'yellow-spots-above'), 'rust', 'trouble'],
+  ['powder that rubs off in patches', 'courgette', 8, [...see('powder'), ...not('vein-marbling', 'white-film')], 'powdery-mildew', 'trouble'],
+  ['silver along the veins that does not rub off', 'courgette', 8, [...see('vein-marbling'), ...not('powder')], 'squash-marbling', 'look-alike'],
+  ['dried drops after a spray', 'apple', 6, [...see('white-film'), ...not('powder', 'olive-spots')], 'spray-residue', 'look-alike'],
+  ['olive velvet spots in a wet May', 'apple', 5, see('olive-spots', 'fruit-scabs'), 'apple-scab', 'trouble'],
+  ['pale specks, webbing and things that walk', 'tomato', 7, see('stipple', 'webbing', 'moving-specks'), 'spider-mite', 'trouble'],
+  ['only the lowest leaves yellow', 'tomato', 7, [...see('old-leaves-yellow'), ...not('stipple', 'webbing', 'pustules')], 'old-leaf-yellowing', 'look-alike'],
+  ['a spiky dark larva', 'broad-bean', 6, [...see('spiky-larva'), ...not('sticky', 'ants')], 'ladybird-larva', 'helper'],
+  ['flat larvae with jaws', 'rose', 6, see('jawed-larva'), 'lacewing-larva', 'helper'],
+  ['tan husks that sit still', 'broad-bean', 7, [...see('tan-husks'), ...not('ants', 'sticky')], 'aphid-mummies', 'look-alike'],
+];
+
+describe('what growers tell', () => {
+  test.each(STORIES)('%s on %s', (_story, host, month, answers, first, kind) => {
+    expect(rankSuspects({ host: on(host), month, recent: [] }, answers)[0]).toMatchObject({ id: first, kind });
+  });
+
+  test('scab is never named on a leek, nor sawfly on a cabbage', () => {
+    const ids = (host: string) => rankSuspects({ host: on(host), month: 5, recent: [] }, []).map((s) => s.id);
+    expect(ids('leek')).not.toContain('apple-scab');
+    expect(ids('cabbage')).not.toContain('gooseberry-sawfly');
+  });
+
+  test('wet weather favours rust, dry heat the mite', () => {
+    const chance = (id: string, recent: ('wet' | 'dry' | 'warm' | 'cool')[]) =>
+      rankSuspects({ host: on('broad-bean'), month: 6, recent }, []).find((s) => s.id === id)?.probability ?? 0;
+    expect(chance('rust', ['wet', 'cool'])).toBeGreaterThan(chance('rust', ['dry', 'warm']));
+    expect(chance('spider-mite', ['dry', 'warm'])).toBeGreaterThan(chance('spider-mite', ['wet', 'cool']));
+  });
+});
+
+const typical = (e: Trouble | Friend) =>
+  Object.entries(e.signs)
+    .filter(([, t]) => t === 'always' || t === 'often')
+    .map(([id]) => id);
+/** The host on which an entry is most usual. */
+const home = (e: Trouble | Friend) => {
+  const [best] = Object.entries(e.hosts).sort((a, b) => b[1] - a[1])[0] ?? [];
+  return HOSTS.find((h) => h.id === best || best === `family:${h.family}`) ?? HOSTS[0];
+};
+
+describe('every entry', () => {
+  test.each([...TROUBLES, ...FRIENDS].map((e) => [e.id, e] as const))('%s is named by its own typical signs at home, in season', (id, e) => {
+    const host = home(e);
+    if (!host) throw new Error('no host');
+    const month = 'months' in e ? (e.months[0] ?? 6) : 6;
+    const answers = see(...typical(e));
+    const suspects = rankSuspects({ host, month, recent: [] }, answers);
+    expect(suspects[0]?.id).toBe(id);
+    expect(suspects[0]?.evidence.every((x) => x.direction === 'for')).toBe(true);
+  });
+
+  test.each(TROUBLES.map((t) => [t.id, t] as const))('%s is reached by answering the questions asked, truthfully', (id, trouble) => {
+    const host = home(trouble);
+    if (!host) throw new Error('no host');
+    const context = { host, month: trouble.months[0] ?? 6, recent: [] };
+    const typicalSigns = new Set(typical(trouble));
+    let answers: Answer[] = [];
+    for (let asked = 0; asked < 10; asked++) {
+      const found = settle(rankSuspects(context, answers), answers);
+      if (found.state === 'settled') break;
+      const look = nextLook(context, answers);
+      if (!look) break;
+      answers = [...answers, { signId: look.sign.id, seen: typicalSigns.has(look.sign.id) }];
+    }
+    const [first] = rankSuspects(context, answers);
+    expect(first?.id).toBe(id);
+    expect(first?.probability).toBeGreaterThanOrEqual(SURE_ENOUGH);
+  });
+});
