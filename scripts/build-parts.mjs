@@ -6,7 +6,7 @@ import { fail, quiet, root, stale } from './lib.mjs';
 export async function buildServer() {
   const step = stale('server', ['packages/server/src', 'packages/core/src', 'packages/server/package.json'], 'packages/server/dist/main.js');
   if (step.fresh) return;
-  const { build } = await import('esbuild');
+  const { build, stop } = await import('esbuild');
   const workspaceIn = {
     name: 'workspace-in',
     setup(b) {
@@ -26,6 +26,7 @@ export async function buildServer() {
     logLevel: 'error',
     plugins: [workspaceIn],
   });
+  await stop();
   step.done();
 }
 
