@@ -28,6 +28,8 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
   const horizon = ahead.at(-1)?.at ?? now;
   const shown = v.openSpans.filter((s) => s.from < horizon);
   const first = v.openSpans[0];
+  // the first quarter hour may begin a few minutes from now: the verdict says whether now is open
+  const openNow = v.status === 'usable';
   const here = tapped === null ? undefined : ahead.find((c) => c.at === tapped);
   const hereReasons = here ? reasonsAt(here, needs, setting) : [];
   const at = first && ahead.find((c) => c.at >= first.from);
@@ -60,16 +62,16 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
               <Mark state="open" size={28} />
             </View>
             <View className="flex-1">
-              <T kind="head">{`${cap(sayWhen(first.from, now, zone))} to ${sayTime(first.to, zone)}`}</T>
+              <T kind="head">{openNow ? `Now, to ${sayTime(first.to, zone)}` : `${cap(sayWhen(first.from, now, zone))} to ${sayTime(first.to, zone)}`}</T>
               {at && (
                 <T kind="muted">{`${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>
               )}
             </View>
           </View>
           <Button
-            title={first.from <= now ? 'Now is open: do it now' : `Plan it for ${sayWhen(first.from, now, zone)}`}
+            title={openNow ? 'Now is open: do it now' : `Plan it for ${sayWhen(first.from, now, zone)}`}
             busy={busy}
-            onPress={() => onPlan(first.from <= now ? now : first.from)}
+            onPress={() => onPlan(openNow ? now : first.from)}
           />
           {v.openSpans.slice(1, 4).map((s) => (
             <Button key={s.from} kind="quiet" title={`Or ${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`} busy={busy} onPress={() => onPlan(s.from)} />

@@ -172,7 +172,7 @@ function OpenHoursFor({ found, planting, garden, now }: OpenProps) {
             planned
               ? `Planned for ${sayWhen(planned, now, garden.zone)}`
               : first
-                ? `${sayWhen(first.from, now, garden.zone)} to ${sayTime(first.to, garden.zone)}`
+                ? `${verdict.status === 'usable' ? 'now,' : sayWhen(first.from, now, garden.zone)} to ${sayTime(first.to, garden.zone)}`
                 : 'No open hour in sight'
           }
           sub={verdict.status === 'usable' ? 'open now' : (verdict.reasons[0]?.sentence ?? '')}
