@@ -43,6 +43,10 @@ export function HourRibbon({ ahead, open, zone, onPick, picked }: Props) {
       <ScrollView
         ref={scroller}
         horizontal
+        // the arrow keys scroll it, so it takes the focus
+        tabIndex={0}
+        role="group"
+        aria-label="The coming hours; the same facts follow as a list"
         showsHorizontalScrollIndicator={false}
         scrollEventThrottle={64}
         onScroll={(e) => setAway(e.nativeEvent.contentOffset.x > 40)}
