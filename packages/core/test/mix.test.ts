@@ -44,6 +44,15 @@ describe('amounts', () => {
     expect(p.working.map((w) => w.result)).toEqual(['8 l', '120 ml']);
   });
 
+  test('a splash over a full tank is shared, so that both loads can be measured', () => {
+    const p = plan({ area: squareMetres(12.6) });
+    expect(p.loads.map((l) => [l.water, l.full])).toEqual([
+      [2520, false],
+      [2520, false],
+    ]);
+    expect(p.loads.reduce((sum, l) => sum + l.product, 0)).toBeCloseTo(p.product, 9);
+  });
+
   test('above the label is refused with the label’s line', () => {
     expect(planMix(request({ rate: 21 }))).toMatchObject({
       ok: false,

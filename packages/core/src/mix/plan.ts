@@ -77,14 +77,22 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
   return done(plan);
 }
 
-/** Full tanks, then a part tank; without water, one go. Part loads differ from full ones by more than a drop. */
+/** A rest smaller than this share of a tank can not be measured well as a load of its own. */
+const SMALL_REST = 0.05;
+
+/**
+ * Full tanks, then a part tank; without water, one go. Where only a splash would be left over, the last
+ * tank and the splash are shared between two part loads, so that both can be measured.
+ */
 function split(water: Millilitres, capacity: Millilitres | null): { water: Millilitres; part: number; full: boolean }[] {
   if (water === 0 || capacity === null) return [{ water, part: 1, full: false }];
-  const full = Math.floor(water / capacity + EPS);
-  const rest = water - full * capacity;
-  const out = Array.from({ length: full }, () => ({ water: capacity, part: capacity / water, full: true }));
-  if (rest > 1) out.push({ water: millilitres(rest), part: rest / water, full: false });
-  return out;
+  const tanks = Math.floor(water / capacity + EPS);
+  const rest = water - tanks * capacity;
+  const load = (ml: number) => ({ water: millilitres(ml), part: ml / water, full: ml === capacity });
+  const full = (n: number) => Array.from({ length: n }, () => load(capacity));
+  if (rest <= capacity * EPS) return full(tanks);
+  if (tanks > 0 && rest < capacity * SMALL_REST) return [...full(tanks - 1), load((capacity + rest) / 2), load((capacity + rest) / 2)];
+  return [...full(tanks), load(rest)];
 }
 
 function warningsFor(loads: readonly Load[], min: number, unit: string, perLitre: boolean): string[] {
