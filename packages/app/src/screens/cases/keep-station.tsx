@@ -43,14 +43,10 @@ export function KeepStation({ found, lap, now, zone, verdict }: Props) {
           {c.text}
         </T>
       ))}
-      {control.sheet ? (
-        <Button
-          title={begun ? 'Go on measuring' : openNow ? 'Start measuring' : 'Start measuring all the same'}
-          kind={openNow || begun ? 'main' : 'quiet'}
-          onPress={() => router.navigate(`/cases/${found.id}/mix`)}
-        />
-      ) : (
-        <Button title="Done: write it down" onPress={() => router.navigate(`/cases/${found.id}/done`)} />
+      {!control.sheet && <Button title="Done: write it down" onPress={() => router.navigate(`/cases/${found.id}/done`)} />}
+      {/* nothing is opened in a closed hour, on flowers or inside a wait; what is already in the tank is seen through */}
+      {control.sheet && (openNow || begun) && (
+        <Button title={begun ? 'Go on measuring' : 'Start measuring'} onPress={() => router.navigate(`/cases/${found.id}/mix`)} />
       )}
     </View>
   );
