@@ -11,14 +11,17 @@ export const provenanceSchema = z
 /** One statement of fact with where it comes from. */
 export const factSchema = z.strictObject({ text: sentence, prov: provenanceSchema });
 
-export const PARTS = ['tip', 'leaf-top', 'leaf-under', 'stem', 'flower', 'fruit', 'whole'] as const;
+export const PARTS = ['tip', 'leaf-top', 'leaf-under', 'stem', 'stem-base', 'bud', 'flower', 'fruit', 'root', 'soil', 'trunk', 'whole'] as const;
 export type PartId = (typeof PARTS)[number];
+
+export const HOST_GROUPS = ['vegetable', 'fruit', 'ornamental', 'shrub', 'house'] as const;
+export type HostGroup = (typeof HOST_GROUPS)[number];
 
 export const hostSchema = z.strictObject({
   id,
   name: sentence,
   family: z.string().min(3),
-  group: z.enum(['vegetable', 'fruit', 'ornamental', 'shrub', 'house']),
+  group: z.enum(HOST_GROUPS),
   edible: z.boolean(),
   /** Words that labels use for it, widest last. */
   crops: z.array(id).min(1),
@@ -27,11 +30,29 @@ export const hostSchema = z.strictObject({
   beePlant: z.boolean(),
   /** Tips grow upright and chafe under a cover laid straight on them. */
   uprightTips: z.boolean(),
+  /** Stands for every plant of its family (or for any plant at all) that has no entry of its own. */
+  stands: z.enum(['family', 'any']).optional(),
 });
 export type Host = z.infer<typeof hostSchema>;
 
 export const TYPICALITY = ['always', 'often', 'sometimes', 'rarely', 'never'] as const;
 export type Typicality = (typeof TYPICALITY)[number];
+
+/** What it takes to look, cheapest first. */
+export const LOOKS = ['glance', 'turn', 'loupe', 'night', 'cut', 'dig'] as const;
+export type LookKind = (typeof LOOKS)[number];
+
+const BASES = ['leaf', 'under', 'blade', 'tip', 'stem', 'base', 'bud', 'flower', 'fruit', 'pod', 'root', 'bulb', 'soil', 'bark', 'plant', 'pot'] as const;
+const TONES = ['ink', 'moss', 'ochre', 'rowan', 'rust', 'bark', 'soot', 'halo', 'drift', 'brook', 'water'] as const;
+
+/** What to draw: a shape, what is on it, in which tone and how many. The app knows how. */
+export const drawingSchema = z.strictObject({
+  on: z.enum(BASES),
+  motif: id,
+  tone: z.enum(TONES).optional(),
+  n: z.number().int().min(1).max(100).optional(),
+});
+export type Drawing = z.infer<typeof drawingSchema>;
 
 export const signSchema = z.strictObject({
   id,
@@ -42,58 +63,57 @@ export const signSchema = z.strictObject({
   /** The button that says it is there. */
   yes: z.string().min(3).max(30),
   parts: z.array(z.enum(PARTS)).min(1),
-  /** What it takes to look: 1 a glance, 2 turn a leaf, 3 a loupe or an evening visit. */
-  cost: z.number().int().min(1).max(3),
-  drawing: z.enum([
-    'crowd',
-    'ants',
-    'shine',
-    'curl',
-    'soot',
-    'webbing',
-    'stipple',
-    'edge-holes',
-    'stripped',
-    'ragged',
-    'frass',
-    'eggs',
-    'caterpillar',
-    'white-powder',
-    'marbling',
-    'pustules',
-    'top-specks',
-    'olive-spots',
-    'scabs',
-    'slime',
-    'beetle-larva',
-    'mummies',
-    'hover-larva',
-    'fade',
-    'film',
-    'dust',
-    'lacewing-larva',
-  ]),
+  look: z.enum(LOOKS),
+  /** None for what can not be drawn. */
+  drawing: drawingSchema.nullable(),
 });
 export type Sign = z.infer<typeof signSchema>;
 
 const suspectBase = {
   id,
   name: z.string().min(3).max(60),
-  /** Host ids, or `family:NAME`; how common it is there, 1 being usual. */
+  /** Everyday names, for the search. */
+  also: z.array(z.string().min(2).max(50)),
+  /** Host ids, `family:NAME`, `group:NAME` or `any`; how common it is there, 1 being usual. The most particular one counts. */
   hosts: z.record(z.string(), z.number().positive().max(3)),
   /** How typical each sign is. What is not listed is taken as unusual, not impossible. */
   signs: z.record(id, z.enum(TYPICALITY)),
   facts: z.array(factSchema).min(1),
+  /** Length of the creature to look for, in millimetres, for the life-size mark; null for what is no creature. */
+  sizeMm: z.number().positive().max(200).nullable(),
 };
+
+export const KINDS = ['insect', 'mite', 'mollusc', 'animal', 'worm', 'fungus', 'bacterium', 'virus', 'disorder'] as const;
+export type TroubleKind = (typeof KINDS)[number];
+
+/** What a stage of life is open to. */
+export const MEANS = ['hand', 'helpers', 'contact', 'stomach', 'systemic', 'bait', 'cover', 'fungicide', 'clearing', 'none'] as const;
+export type Means = (typeof MEANS)[number];
+
+const months = z.array(z.number().int().min(1).max(12)).min(1);
+
+export const lifeStageSchema = z.strictObject({ stage: z.string().min(2).max(40), months, where: z.string().min(3).max(90), open: z.array(z.enum(MEANS)).min(1) });
+export type LifeStage = z.infer<typeof lifeStageSchema>;
+
+/** Where growers' schools differ: the positions, what Sleetbrook does, and why. */
+export const schoolsSchema = z.strictObject({ topic: sentence, positions: z.array(sentence).min(2), ours: sentence, why: sentence });
+export type Schools = z.infer<typeof schoolsSchema>;
+
+export const CARRIERS = ['wind', 'splash', 'tool', 'soil', 'seed', 'insect', 'flight', 'crawling', 'plants', 'none'] as const;
 
 export const troubleSchema = z.strictObject({
   ...suspectBase,
-  kind: z.enum(['insect', 'mite', 'mollusc', 'fungus']),
-  /** Months in which it is usual, counted for the northern hemisphere. */
-  months: z.array(z.number().int().min(1).max(12)).min(1),
+  kind: z.enum(KINDS),
+  /** Words that labels use for it, widest last. */
+  labelAs: z.array(id).min(1),
+  /** Months in which it is usual, counted for a cool climate of the northern hemisphere. */
+  months,
   favours: z.array(z.enum(['wet', 'dry', 'warm', 'cool'])),
+  /** Signs that show first. */
+  first: z.array(id).min(1),
   /** What is counted, for scouting: "tips", "leaves". */
   unit: z.string().min(3),
+  life: z.array(lifeStageSchema).min(1),
   /** Which stage a treatment can reach, and when. */
   vulnerable: factSchema,
   tolerate: factSchema,
@@ -101,12 +121,20 @@ export const troubleSchema = z.strictObject({
   threshold: z.strictObject({ share: z.number().min(0).max(1), prov: provenanceSchema }),
   /** Days until the next look. */
   lookAgainDays: z.number().int().min(1).max(30),
+  spread: z.strictObject({ by: z.array(z.enum(CARRIERS)).min(1), fact: factSchema, carries: z.array(id) }),
+  /** What it is never, in a sentence. */
+  never: factSchema,
   /** Helper ids that eat it. */
   enemies: z.array(id),
-  /** Friend or look-alike ids to tell apart. */
-  lookAlikes: z.array(id),
+  /** Troubles, friends or look-alikes it is taken for, and what tells them apart. */
+  apart: z.record(id, sentence),
+  /** Troubles that bring it: their name comes before this one's. */
+  follows: z.array(id),
   /** Curled leaves hide it, so contact sprays miss. */
   hidesInCurl: z.boolean(),
+  /** In many places it must be reported. */
+  notifiable: z.boolean(),
+  schools: z.array(schoolsSchema),
   controls: z
     .array(
       z.strictObject({

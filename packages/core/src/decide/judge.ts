@@ -9,7 +9,7 @@ import type { Candidate, Opening, Reason, Situation, Verdict } from './types';
 export function candidateFor(control: Control, s: Situation): Candidate {
   const sheet = control.sheet ? (findSheet(control.sheet) ?? null) : null;
   if (!sheet) return { control, sheet: null, line: null, refusal: null };
-  const line = lineFor(sheet, s.host, s.trouble.id);
+  const line = lineFor(sheet, s.host, s.trouble);
   return line.ok
     ? { control, sheet, line: line.value, refusal: null }
     : { control, sheet, line: null, refusal: line.reasons[0]?.sentence ?? 'Not on this label.' };

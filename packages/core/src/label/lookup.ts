@@ -1,20 +1,21 @@
-import type { Host } from '../catalogue';
+import type { Host, Trouble } from '../catalogue';
 import { done, refused, sayProvenance, type Outcome } from '../measure';
 import type { LabelLine, LabelSheet, Rate } from './schema';
 
 /**
  * The line of a label that covers this host and pest. What the label does not carry is refused.
  * @returns refused `crop-forbidden`, `crop-not-on-label` or `pest-not-on-label`
- * @example lineFor(malathion, broadBean, 'slugs') // refused: pest-not-on-label
+ * A line that names the trouble itself goes before one that names its kind ("aphids").
+ * @example lineFor(malathion, broadBean, slugs) // refused: pest-not-on-label
  */
-export function lineFor(sheet: LabelSheet, host: Host, troubleId: string): Outcome<LabelLine> {
+export function lineFor(sheet: LabelSheet, host: Host, trouble: Pick<Trouble, 'labelAs'>): Outcome<LabelLine> {
   const barred = sheet.forbidden.find((f) => host.crops.includes(f.crop));
   if (barred) return refused('crop-forbidden', barred.why);
   const onCrop = sheet.lines.filter((l) => l.crops.some((c) => host.crops.includes(c)));
   if (onCrop.length === 0) {
     return refused('crop-not-on-label', `${host.name} are not on this label: do not use it there.`);
   }
-  const line = onCrop.find((l) => l.pests.includes(troubleId));
+  const line = trouble.labelAs.flatMap((word) => onCrop.find((l) => l.pests.includes(word)) ?? [])[0];
   return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${host.name.toLowerCase()}: do not use it for that.`);
 }
 

@@ -38,7 +38,7 @@ export const labelSheetSchema = z.strictObject({
   specimen: z.boolean(),
   class: z.enum(['biological', 'low-toxicity', 'conventional']),
   actives: z.array(z.strictObject({ name: z.string().min(2), percent: z.number().positive().max(100), moa: z.string().min(1) })).min(1),
-  formulation: z.enum(['SL', 'EC', 'EW', 'WP', 'WG', 'GB']),
+  formulation: z.enum(['SL', 'EC', 'EW', 'SC', 'WP', 'WG', 'GB', 'D']),
   state: z.enum(['liquid', 'dry']),
   /** Level bulk density of a dry product, for measuring by spoon; spread is ± share. */
   levelDensity: z.strictObject({ gPerMl: positive.max(5), spread: z.number().min(0).max(0.5), prov: provenanceSchema }).optional(),
@@ -60,9 +60,9 @@ export const labelSheetSchema = z.strictObject({
   maxTempC: z.number().optional(),
   rainfastHours: z.number().min(0).max(72),
   /** What kinds of material it counts as, for gaps between treatments. */
-  groups: z.array(z.enum(['oil', 'sulfur', 'copper', 'soap', 'broad-insecticide'])),
+  groups: z.array(z.enum(['oil', 'sulfur', 'copper', 'soap', 'captan', 'broad-insecticide'])),
   gaps: z.array(
-    z.strictObject({ group: z.enum(['oil', 'sulfur', 'copper', 'broad-insecticide']), days: z.number().int().min(1).max(90), prov: provenanceSchema }),
+    z.strictObject({ group: z.enum(['oil', 'sulfur', 'copper', 'captan', 'broad-insecticide']), days: z.number().int().min(1).max(90), prov: provenanceSchema }),
   ),
   mixLifeHours: positive.max(240),
   /** How it goes into the water. */

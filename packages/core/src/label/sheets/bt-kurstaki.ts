@@ -21,7 +21,7 @@ export const btKurstaki: LabelSheet = {
     {
       id: 'caterpillars',
       crops: ['vegetables', 'fruit', 'ornamentals'],
-      pests: ['cabbage-white'],
+      pests: ['caterpillars'],
       rate: { form: 'per-litre', unit: 'g', min: 0.5, max: 1 },
       waterMlPerM2: 100,
       coverage: 'wetted',

@@ -20,7 +20,7 @@ export const imidaclopridDrench: LabelSheet = {
     {
       id: 'ornamental',
       crops: ['ornamentals', 'shrubs'],
-      pests: ['black-bean-aphid'],
+      pests: ['aphids', 'scales', 'whiteflies', 'mealybugs', 'leafhoppers', 'beetles', 'lacebugs', 'borers'],
       rate: { form: 'per-m2', unit: 'ml', min: 8, max: 9.5 },
       waterMlPerM2: 1000,
       coverage: 'drenched',

@@ -20,7 +20,7 @@ export const malathion50Ec: LabelSheet = {
     {
       id: 'vegetables',
       crops: ['beans', 'brassicas', 'lettuce'],
-      pests: ['black-bean-aphid', 'cabbage-white'],
+      pests: ['aphids', 'caterpillars'],
       rate: { form: 'per-litre', unit: 'ml', min: 1.5, max: 2.5 },
       waterMlPerM2: 100,
       coverage: 'wetted',
@@ -32,7 +32,7 @@ export const malathion50Ec: LabelSheet = {
     {
       id: 'fruit',
       crops: ['gooseberry'],
-      pests: ['gooseberry-sawfly'],
+      pests: ['sawflies'],
       rate: { form: 'per-litre', unit: 'ml', min: 1.5, max: 2.5 },
       waterMlPerM2: 100,
       coverage: 'wetted',
@@ -44,7 +44,7 @@ export const malathion50Ec: LabelSheet = {
     {
       id: 'ornamental',
       crops: ['ornamentals'],
-      pests: ['black-bean-aphid', 'spider-mite'],
+      pests: ['aphids', 'mites', 'scales', 'whiteflies', 'mealybugs', 'leafhoppers', 'lacebugs'],
       rate: { form: 'per-litre', unit: 'ml', min: 1.5, max: 2.5 },
       waterMlPerM2: 100,
       coverage: 'wetted',

@@ -20,7 +20,7 @@ export const neemOil: LabelSheet = {
     {
       id: 'foliar',
       crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
-      pests: ['black-bean-aphid', 'spider-mite', 'gooseberry-sawfly', 'cabbage-white', 'powdery-mildew'],
+      pests: ['aphids', 'mites', 'whiteflies', 'mealybugs', 'scales', 'psyllids', 'leafhoppers', 'thrips', 'sawflies', 'caterpillars', 'leafminers', 'beetles', 'powdery-mildew', 'fungus-gnats'],
       rate: { form: 'per-litre', unit: 'ml', min: 2.5, max: 5 },
       waterMlPerM2: 400,
       coverage: 'run-off',
@@ -30,7 +30,7 @@ export const neemOil: LabelSheet = {
       prov: CP,
     },
   ],
-  forbidden: [],
+  forbidden: [{ crop: 'air-plants', why: 'Air plants breathe through leaf scales: oil suffocates them.' }],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
   fish: true,

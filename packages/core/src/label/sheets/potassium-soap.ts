@@ -20,7 +20,7 @@ export const potassiumSoap: LabelSheet = {
     {
       id: 'soft-bodied',
       crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
-      pests: ['black-bean-aphid', 'spider-mite'],
+      pests: ['aphids', 'mites', 'whiteflies', 'mealybugs', 'scales', 'psyllids', 'leafhoppers', 'thrips', 'plant-bugs', 'lacebugs'],
       rate: { form: 'per-litre', unit: 'ml', min: 10, max: 20 },
       waterMlPerM2: 400,
       coverage: 'run-off',
@@ -30,7 +30,7 @@ export const potassiumSoap: LabelSheet = {
       prov: CP,
     },
   ],
-  forbidden: [],
+  forbidden: [{ crop: 'ferns', why: 'Soap burns many ferns.' }],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
   fish: true,

@@ -20,7 +20,7 @@ export const pyrethrins: LabelSheet = {
     {
       id: 'food',
       crops: ['beans', 'brassicas', 'tomato', 'lettuce', 'apple', 'pear', 'gooseberry', 'raspberry'],
-      pests: ['black-bean-aphid', 'gooseberry-sawfly', 'cabbage-white'],
+      pests: ['aphids', 'sawflies', 'caterpillars', 'whiteflies', 'beetles', 'flea-beetles', 'leafhoppers', 'thrips', 'plant-bugs', 'raspberry-beetle'],
       rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
       waterMlPerM2: 200,
       coverage: 'wetted',
@@ -32,7 +32,7 @@ export const pyrethrins: LabelSheet = {
     {
       id: 'ornamental',
       crops: ['ornamentals', 'house-plants'],
-      pests: ['black-bean-aphid', 'cabbage-white'],
+      pests: ['aphids', 'caterpillars', 'sawflies', 'whiteflies', 'beetles', 'leafhoppers', 'thrips', 'plant-bugs'],
       rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
       waterMlPerM2: 200,
       coverage: 'wetted',

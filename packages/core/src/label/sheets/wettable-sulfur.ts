@@ -21,7 +21,7 @@ export const wettableSulfur: LabelSheet = {
     {
       id: 'fungi',
       crops: ['vegetables', 'fruit', 'ornamentals'],
-      pests: ['powdery-mildew', 'rust', 'apple-scab', 'spider-mite'],
+      pests: ['powdery-mildew', 'rusts', 'scab', 'mites', 'black-spot', 'brown-rot'],
       rate: { form: 'per-litre', unit: 'g', min: 4, max: 7.5 },
       waterMlPerM2: 100,
       coverage: 'wetted',

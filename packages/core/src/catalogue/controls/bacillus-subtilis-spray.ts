@@ -1,0 +1,16 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const bacillusSubtilisSpray: Control = {
+  id: 'bacillus-subtilis-spray',
+  name: 'B. subtilis spray',
+  act: 'Mix the B. subtilis',
+  rung: 3,
+  hazard: { people: 1, bees: 0, water: 0, helpers: 0, persistence: 0 },
+  organic: true,
+  sheet: 'bacillus-subtilis',
+  needs: { maxSunWm2: 400, maxTempC: 32, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 4, leaf: 'dry' },
+  how: ['Before the disease is seen, or at the first spots.', 'Both sides of the leaf, until just wetted.', 'Every 7 days while it stays wet.'],
+  works: { text: 'A bacterium that takes the place first and checks spores; weaker than copper or sulfur, so early.', prov: CP },
+  cautions: [{ text: 'May irritate eyes and lungs: goggles and mask.', prov: CP }],
+};

@@ -1,0 +1,15 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const bagFruit: Control = {
+  id: 'bag-fruit',
+  name: 'Bag the fruit',
+  act: 'Bag the fruit',
+  rung: 2,
+  hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
+  organic: true,
+  needs: {},
+  how: ['Thin to one or two, slip a paper or mesh bag over each at walnut size.', 'Close it round the stalk.', 'Open it a week before picking.'],
+  works: { text: 'What can not reach the fruit can not lay in it.', prov: CP },
+  cautions: [],
+};

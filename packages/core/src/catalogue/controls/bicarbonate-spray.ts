@@ -1,0 +1,16 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const bicarbonateSpray: Control = {
+  id: 'bicarbonate-spray',
+  name: 'Potassium bicarbonate spray',
+  act: 'Mix the bicarbonate',
+  rung: 4,
+  hazard: { people: 1, bees: 0, water: 0, helpers: 0, persistence: 0 },
+  organic: true,
+  sheet: 'potassium-bicarbonate',
+  needs: { maxSunWm2: 400, maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 6, leaf: 'dry' },
+  how: ['At the first white patches.', 'Both sides, until just wetted.', 'Weekly while new patches come.'],
+  works: { text: 'Dries out powdery mildew on the leaf by contact.', prov: CP },
+  cautions: [{ text: 'Too strong or in sun it scorches: never above the label.', prov: CP }],
+};

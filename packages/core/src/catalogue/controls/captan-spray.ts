@@ -1,0 +1,19 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const captanSpray: Control = {
+  id: 'captan-spray',
+  name: 'Captan spray',
+  act: 'Mix the captan',
+  rung: 6,
+  hazard: { people: 4, bees: 1, water: 3, helpers: 1, persistence: 1 },
+  organic: false,
+  sheet: 'captan-50-wp',
+  needs: { maxSunWm2: 500, maxTempC: 30, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
+  how: ['Through bloom: the flower is where it enters.', 'Choose hours without bees: before they fly or after.', 'Every 7 days if wet, 10 if dry.'],
+  works: { text: 'Guards flowers and fruit against spores; it does not cure.', prov: CP },
+  cautions: [
+    { text: 'Can harm eyes for good: goggles, always.', prov: CP },
+    { text: 'Not with oil, nor within 14 days of it.', prov: MEM },
+  ],
+};

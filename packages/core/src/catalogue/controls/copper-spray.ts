@@ -1,0 +1,20 @@
+import { CP, pub } from '../../measure';
+import type { Control } from '../schema';
+
+export const copperSpray: Control = {
+  id: 'copper-spray',
+  name: 'Copper spray',
+  act: 'Mix the copper',
+  rung: 5,
+  hazard: { people: 2, bees: 1, water: 4, helpers: 1, persistence: 4 },
+  organic: true,
+  sheet: 'copper-hydroxide',
+  needs: { maxSunWm2: 500, maxTempC: 28, minTempC: 4, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
+  how: ['Before a wet spell: it guards, it does not cure.', 'Both sides, until just wetted; keep shaking.', 'Keep it off walls and fences: it stains blue-green.'],
+  works: { text: 'A film of copper stops spores and bacteria as they land.', prov: CP },
+  cautions: [
+    { text: 'Harms tender young leaves if overdone, and in slow drying weather.', prov: CP },
+    { text: 'Builds up in soil: at most 4 kg of copper per hectare a year on average.', prov: pub('Regulation (EU) 2018/1981') },
+    { text: 'Kills fish and worms: not near water.', prov: CP },
+  ],
+};

@@ -1,0 +1,19 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const diatomaceousDust: Control = {
+  id: 'diatomaceous-dust',
+  name: 'Diatomaceous earth',
+  act: 'Dust it',
+  rung: 4,
+  hazard: { people: 2, bees: 2, water: 0, helpers: 2, persistence: 1 },
+  organic: true,
+  sheet: 'diatomaceous-earth',
+  needs: { maxWindMs: 3, rainFreeHours: 24, leaf: 'dry', bees: 'always' },
+  how: ['Food grade only, never pool grade. It must stay bone dry.', 'A thin film on undersides and round the base, never on flowers.', 'Dust again after rain or dew.'],
+  works: { text: 'It scratches and dries soft bodies; hard-shelled beetles hardly.', prov: CP },
+  cautions: [
+    { text: 'Goggles, mask and gloves: the dust hurts lungs and eyes.', prov: CP },
+    { text: 'Kills soft-bodied helpers too.', prov: CP },
+  ],
+};

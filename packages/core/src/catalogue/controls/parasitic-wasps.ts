@@ -1,0 +1,15 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const parasiticWasps: Control = {
+  id: 'parasitic-wasps',
+  name: 'Parasitic wasps',
+  act: 'Hang the cards out',
+  rung: 3,
+  hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
+  organic: true,
+  needs: {},
+  how: ['Under glass, above 18 °C by day, at the first few.', 'Hang the cards low among the leaves, out of sun.', 'Take sticky cards down first.'],
+  works: { text: 'Each lays in one young pest after another.', prov: CP },
+  cautions: [],
+};

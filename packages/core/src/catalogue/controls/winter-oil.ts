@@ -1,0 +1,19 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const winterOil: Control = {
+  id: 'winter-oil',
+  name: 'Oil spray',
+  act: 'Mix the oil',
+  rung: 4,
+  hazard: { people: 1, bees: 1, water: 2, helpers: 2, persistence: 1 },
+  organic: true,
+  sheet: 'horticultural-oil',
+  needs: { maxSunWm2: 400, maxTempC: 28, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
+  how: ['Dormant wood on a mild, dry, frost-free day; summer strength on leaves.', 'Wet every crack of bark and every twig.', 'Keep shaking: it parts from the water.'],
+  works: { text: 'Smothers eggs, scales and mites that it coats.', prov: CP },
+  cautions: [
+    { text: 'Not within 14 days of sulfur, before or after.', prov: MEM },
+    { text: 'Not on drought-stressed plants, ferns or air plants.', prov: CP },
+  ],
+};

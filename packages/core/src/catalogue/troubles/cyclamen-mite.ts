@@ -1,0 +1,19 @@
+import { TINY } from '../means';
+import { cp, use, trouble } from '../write';
+
+export const cyclamenMite = trouble({
+  id: 'cyclamen-mite',
+  name: 'Cyclamen and broad mites', also: 'tarsonemid mites', kind: 'mite', labelAs: 'mites', sizeMm: 0.2,
+  hosts: { 'african-violet': 1.2, begonia: 1, strawberry: 0.6, primula: 1, impatiens: 0.7, pepper: 0.6, ivy: 0.5, citrus: 0.3, 'group:house': 0.2 },
+  seen: { always: 'brittle-centre', often: 'stunted curled-tips', sometimes: 'buds-drop bronzed', rarely: 'moving-specks', never: 'webbing sticky green-crowd' },
+  first: 'brittle-centre',
+  season: 'all', favours: 'warm wet', unit: 'plants',
+  facts: [cp('Too small for the eye: the hard, tiny heart leaves are the sign.')],
+  life: [['All stages', 'all', 'deep in the heart and buds', 'helpers clearing']],
+  open: cp('Sulfur or predatory mites reach what hides in the heart; soap hardly.'),
+  tolerate: cp('Do not wait: bin the plant or keep it apart.'), act: 0.02, again: 10,
+  by: 'plants tool crawling', spread: cp('On hands, tools and touching leaves.'),
+  never: cp('Never webs.'),
+  enemies: 'predatory-mite', apart: { 'mosaic-virus': 'Virus marks the leaf in patterns.', 'weedkiller-drift': 'Drift hits everything at once.' },
+  controls: [...TINY, use('dig-out', 0.7, 'One bad pot feeds the shelf.'), use('sulfur-spray', 0.6, 'Outdoors, where the label allows it.')],
+});

@@ -1,0 +1,50 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const diatomaceousEarth: LabelSheet = {
+  id: 'diatomaceous-earth',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Diatomaceous earth, food grade',
+  class: 'low-toxicity',
+  actives: [{ name: 'Silicon dioxide from diatomaceous earth', percent: 100, moa: 'none assigned' }],
+  formulation: 'D',
+  state: 'dry',
+  levelDensity: { gPerMl: 0.25, spread: 0.2, prov: MEM },
+  signalWord: 'caution',
+  organicListed: true,
+  outdoors: true,
+  indoors: true,
+  lines: [
+    {
+      id: 'crawlers',
+      crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
+      pests: ['slugs', 'ants', 'earwigs', 'woodlice', 'aphids', 'thrips', 'flea-beetles', 'fungus-gnats'],
+      rate: { form: 'per-m2', unit: 'g', min: 5, max: 10 },
+      waterMlPerM2: 0,
+      coverage: 'scattered',
+      phiDays: 0,
+      intervalDays: 1,
+      maxPerSeason: null,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'until-dry' },
+  bees: 'wet',
+  fish: false,
+  protection: ['gloves', 'goggles', 'sleeves', 'mask'],
+  maxTempC: 40,
+  rainfastHours: 24,
+  groups: [],
+  gaps: [],
+  mixLifeHours: 24,
+  into: 'not-mixed',
+  cautions: [
+    { text: 'Never pool grade.', prov: CP },
+    { text: 'Must stay bone dry; kills soft-bodied helpers too.', prov: CP },
+  ],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};

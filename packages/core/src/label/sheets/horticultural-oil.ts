@@ -1,0 +1,67 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const horticulturalOil: LabelSheet = {
+  id: 'horticultural-oil',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Horticultural oil 97 EC',
+  class: 'low-toxicity',
+  actives: [{ name: 'Refined mineral or plant oil', percent: 97, moa: 'oil, none assigned' }],
+  formulation: 'EC',
+  state: 'liquid',
+  signalWord: 'caution',
+  organicListed: true,
+  outdoors: true,
+  indoors: true,
+  lines: [
+    {
+      id: 'woody',
+      crops: ['tree-fruit', 'bush-fruit', 'grape', 'ornamentals', 'herbs'],
+      pests: ['scales', 'aphids', 'mites', 'psyllids', 'mealybugs', 'whiteflies'],
+      rate: { form: 'per-litre', unit: 'ml', min: 10, max: 20 },
+      waterMlPerM2: 200,
+      coverage: 'run-off',
+      phiDays: 1,
+      intervalDays: 14,
+      maxPerSeason: 4,
+      prov: MEM,
+    },
+    {
+      id: 'house',
+      crops: ['house-plants'],
+      pests: ['scales', 'aphids', 'mites', 'mealybugs', 'whiteflies'],
+      rate: { form: 'per-litre', unit: 'ml', min: 5, max: 10 },
+      waterMlPerM2: 200,
+      coverage: 'run-off',
+      phiDays: null,
+      intervalDays: 14,
+      maxPerSeason: 4,
+      prov: MEM,
+    },
+  ],
+  forbidden: [
+    { crop: 'ferns', why: 'Oil burns ferns.' },
+    { crop: 'air-plants', why: 'Air plants breathe through leaf scales: oil suffocates them.' },
+  ],
+  reEntry: { kind: 'until-dry' },
+  bees: 'wet',
+  fish: true,
+  protection: ['gloves', 'goggles', 'sleeves'],
+  maxTempC: 28,
+  rainfastHours: 24,
+  groups: ['oil'],
+  gaps: [
+    { group: 'sulfur', days: 14, prov: MEM },
+    { group: 'captan', days: 14, prov: MEM },
+  ],
+  mixLifeHours: 24,
+  into: 'shake-in',
+  cautions: [
+    { text: 'Not on drought-stressed plants, nor in frost.', prov: CP },
+    { text: 'Keep shaking: it parts from the water.', prov: CP },
+  ],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};
