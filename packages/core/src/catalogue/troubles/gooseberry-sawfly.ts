@@ -1,45 +1,20 @@
-import { CP, MEM } from '../../measure';
-import type { Trouble } from '../schema';
+import { MEM } from '../../measure';
+import { SAWFLIES } from '../means';
+import { cp, mem, use, trouble } from '../write';
 
-export const gooseberrySawfly: Trouble = {
+export const gooseberrySawfly = trouble({
   id: 'gooseberry-sawfly',
-  name: 'Gooseberry sawfly',
-  kind: 'insect',
-  hosts: { gooseberry: 2 },
-  signs: {
-    'only-veins': 'often',
-    'edge-eaten': 'often',
-    caterpillar: 'always',
-    'eggs-along-veins': 'often',
-    droppings: 'sometimes',
-    'ragged-holes': 'sometimes',
-    'dark-crowd': 'never',
-    ants: 'rarely',
-    sticky: 'rarely',
-    slime: 'rarely',
-    powder: 'rarely',
-  },
-  facts: [
-    { text: 'Larvae start low in the middle of the bush and can strip it within days, so the first look goes there.', prov: CP },
-    { text: 'They are sawfly larvae, not caterpillars of butterflies or moths: Bt kurstaki does not work on them.', prov: MEM },
-  ],
-  months: [4, 5, 6, 7, 8],
-  favours: ['warm'],
-  unit: 'shoots',
-  vulnerable: { text: 'Young larvae, in the week after the eggs hatch; pupae in the soil are out of reach.', prov: CP },
-  tolerate: { text: 'A handful of eaten leaves does not cost fruit this year.', prov: CP },
-  threshold: { share: 0.05, prov: MEM },
-  lookAgainDays: 4,
-  enemies: ['lacewing-larva'],
-  lookAlikes: [],
-  hidesInCurl: false,
-  controls: [
-    { control: 'leave-it', effect: 0.05, why: 'A bush can be bare within the week.', prov: CP },
-    { control: 'hand-pick', effect: 0.8, why: 'They sit in groups while small: turn the low leaves and squash them.', prov: CP },
-    { control: 'hose-jet', effect: 0.4, why: 'Knocks young larvae to the ground; some climb back.', prov: MEM },
-    { control: 'neem-spray', effect: 0.5, why: 'Slows feeding of small larvae.', prov: MEM },
-    { control: 'pyrethrin-spray', effect: 0.9, why: 'Contact kill of larvae that are hit, inside the bush too.', prov: CP },
-    { control: 'organophosphate-spray', effect: 0.9, why: 'Contact and stomach kill, of helpers too.', prov: CP },
-    { control: 'licensed-person', effect: 0.95, why: 'For what is beyond home means.', prov: CP },
-  ],
-};
+  name: 'Gooseberry sawfly', also: 'currant sawfly, imported currantworm', kind: 'insect', labelAs: 'sawflies', sizeMm: 20,
+  hosts: { gooseberry: 2, redcurrant: 1.3, blackcurrant: 0.3 },
+  seen: { always: 'caterpillar', often: 'only-veins edge-eaten eggs-along-veins', sometimes: 'droppings ragged-holes', rarely: 'ants sticky slime', never: 'dark-crowd webbing powder' },
+  first: 'eggs-along-veins edge-eaten',
+  season: '4-8', favours: 'warm', unit: 'shoots',
+  facts: [cp('Larvae start low in the middle of the bush and can strip it within days, so the first look goes there.'), mem('They are sawfly larvae, not caterpillars of butterflies or moths: Bt kurstaki does not work on them.')],
+  life: [['Egg', '4-8', 'along the veins, low in the bush', 'hand'], ['Young larva', '4-8', 'in groups underneath', 'hand contact'], ['Grown larva', '5-9', 'all over the bush', 'hand contact'], ['Cocoon', 'all', 'in the soil', 'helpers']],
+  open: cp('Young larvae, in the week after the eggs hatch; pupae in the soil are out of reach.'),
+  tolerate: cp('A handful of eaten leaves does not cost fruit this year.'), act: 0.05, again: 4,
+  by: 'flight', spread: cp('Small wasps without a waist, three broods a year.'),
+  never: cp('Never a butterfly: no scaly wings are about.'),
+  enemies: 'lacewing-larva ground-beetle', apart: { tortrix: 'Tortrix spins leaves together.', 'winter-moth': 'Loopers walk in loops and come in spring.' },
+  controls: [...SAWFLIES, use('leave-it', 0.05, 'A bush can be bare within the week.'), use('hand-pick', 0.8, 'They sit in groups while small: turn the low leaves and squash them.'), use('hose-jet', 0.4, 'Knocks young larvae to the ground; some climb back.', MEM), use('pyrethrin-spray', 0.9, 'Contact kill of larvae that are hit, inside the bush too.'), use('organophosphate-spray', 0.9, 'Contact and stomach kill, of helpers too.')],
+});
