@@ -1,44 +1,19 @@
-import { CP, MEM } from '../../measure';
-import type { Trouble } from '../schema';
+import { LEAF_FUNGI } from '../means';
+import { cp, published, use, trouble } from '../write';
 
-export const appleScab: Trouble = {
+export const appleScab = trouble({
   id: 'apple-scab',
-  name: 'Apple scab',
-  kind: 'fungus',
-  hosts: { apple: 2, pear: 0.6 },
-  signs: {
-    'olive-spots': 'always',
-    'fruit-scabs': 'often',
-    'curled-tips': 'sometimes',
-    'old-leaves-yellow': 'sometimes',
-    powder: 'never',
-    pustules: 'never',
-    ants: 'rarely',
-    sticky: 'rarely',
-    webbing: 'never',
-  },
-  facts: [
-    {
-      text: 'Infection needs leaves to stay wet for hours; the warmer, the fewer.',
-      prov: { mark: 'PUB', source: 'Mills 1944, revised MacHardy & Gadoury 1989' },
-    },
-    { text: 'It overwinters on fallen leaves under the tree.', prov: CP },
-  ],
-  months: [4, 5, 6, 7],
-  favours: ['wet', 'cool'],
-  unit: 'leaves',
-  vulnerable: { text: 'From bud burst until the shoots stop growing; before the rain that would infect.', prov: CP },
-  tolerate: { text: 'A few spotted leaves and marked fruit keep their taste.', prov: CP },
-  threshold: { share: 0.05, prov: MEM },
-  lookAgainDays: 7,
-  enemies: [],
-  lookAlikes: [],
-  hidesInCurl: false,
-  controls: [
-    { control: 'leave-it', effect: 0, why: 'Marked fruit is still good fruit.', prov: CP },
-    { control: 'pick-off-leaves', effect: 0.3, why: 'Fallen leaves raked up now are spores gone next spring.', prov: CP },
-    { control: 'water-and-air', effect: 0.25, why: 'An open tree dries sooner after rain.', prov: CP },
-    { control: 'sulfur-spray', effect: 0.7, why: 'Guards new leaves ahead of a wet spell.', prov: CP },
-    { control: 'licensed-person', effect: 0.9, why: 'For tall trees.', prov: CP },
-  ],
-};
+  name: 'Apple scab', also: 'scab', kind: 'fungus', labelAs: 'scab',
+  hosts: { apple: 2, hawthorn: 0.6 },
+  seen: { always: 'olive-spots', often: 'fruit-scabs leaves-drop', sometimes: 'curled-tips fruit-split', rarely: 'stem-lesions', never: 'sticky webbing pustules powder' },
+  first: 'olive-spots',
+  season: '4-9', favours: 'wet cool', unit: 'leaves',
+  facts: [published('Infection needs leaves to stay wet for hours; the warmer, the fewer.', 'Mills 1944, revised MacHardy & Gadoury 1989'), cp('It overwinters on fallen leaves under the tree.')],
+  life: [['Winter', '11-3', 'fallen leaves', 'clearing'], ['First spores', '4-6', 'on wind in rain', 'fungicide'], ['Summer spots', '5-9', 'leaf and fruit', 'clearing']],
+  open: cp('From bud burst until the shoots stop growing; before the rain that would infect.'),
+  tolerate: cp('A few spotted leaves and marked fruit keep their taste.'), act: 0.05, again: 7,
+  by: 'wind splash', spread: cp('From fallen leaves in spring rain.'),
+  never: cp('Never rots the fruit by itself.'),
+  enemies: '', apart: { 'bitter-pit': 'Bitter pit is brown in the flesh.', 'hail-damage': 'Hail dents one side.' },
+  controls: [...LEAF_FUNGI, use('leave-it', 0, 'Marked fruit is still good fruit.'), use('pick-off-leaves', 0.3, 'Fallen leaves raked up now are spores gone next spring.'), use('water-and-air', 0.25, 'An open tree dries sooner after rain.'), use('sulfur-spray', 0.7, 'Guards new leaves ahead of a wet spell.'), use('captan-spray', 0.75, 'Guards ahead of rain, where the label allows it.')],
+});

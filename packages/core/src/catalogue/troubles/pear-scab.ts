@@ -1,0 +1,19 @@
+import { LEAF_FUNGI } from '../means';
+import { cp, use, trouble } from '../write';
+
+export const pearScab = trouble({
+  id: 'pear-scab',
+  name: 'Pear scab', also: 'scab on pears', kind: 'fungus', labelAs: 'scab',
+  hosts: { pear: 1.5 },
+  seen: { always: 'olive-mould-under', often: 'fruit-scabs stem-lesions', sometimes: 'fruit-split olive-spots leaves-drop', rarely: 'fruit-misshapen', never: 'sticky webbing pustules powder' },
+  first: 'olive-mould-under',
+  season: '4-9', favours: 'wet cool', unit: 'leaves',
+  facts: [cp('It winters on young twigs as well as on leaves: cut blistered twigs out.')],
+  life: [['Winter', '11-3', 'twigs and fallen leaves', 'clearing'], ['Infection', '4-6', 'in wet spring', 'fungicide'], ['Spots', '5-9', 'leaf and fruit', 'clearing']],
+  open: cp('From bud burst, before rain.'),
+  tolerate: cp('Marked fruit is peeled.'), act: 0.08, again: 7,
+  by: 'splash wind', spread: cp('Splash from twigs.'),
+  never: cp('Never on apples.'),
+  enemies: '', apart: { 'pear-midge': 'Midge fruitlets swell and hold larvae.' },
+  controls: [...LEAF_FUNGI, use('prune-out', 0.45, 'Blistered twigs in winter.'), use('sulfur-spray', 0.6, 'Ahead of rain; some pears are shy of sulfur.')],
+});
