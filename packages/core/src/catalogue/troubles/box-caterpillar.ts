@@ -6,7 +6,7 @@ export const boxCaterpillar = trouble({
   id: 'box-caterpillar',
   name: 'Box tree caterpillar', also: 'box moth', kind: 'insect', labelAs: 'caterpillars', sizeMm: 40,
   hosts: { box: 2 },
-  seen: { always: 'caterpillar', often: 'webbing droppings only-veins', sometimes: 'white-moths leaves-rolled dieback', rarely: 'egg-rafts', never: 'slime powder black-stem-streak-box pustules' },
+  seen: { always: 'caterpillar', often: 'webbing droppings only-veins', sometimes: 'scale-eggs white-moths leaves-rolled dieback', rarely: 'egg-rafts', never: 'slime powder black-stem-streak-box pustules' },
   first: 'webbing droppings',
   season: '3-10', favours: 'warm', unit: 'plants',
   facts: [cp('Green with black stripes and white threads, inside the bush; frass and webs first, straw-coloured twigs soon after.')],

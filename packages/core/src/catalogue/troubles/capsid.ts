@@ -15,6 +15,6 @@ export const capsid = trouble({
   tolerate: cp('On shrubs and trees leave it: growth goes on.'), act: 0.3, again: 7,
   by: 'flight', spread: cp('Move in from weeds and hedges.'),
   never: cp('Never slime, never droppings.'),
-  enemies: 'spider-friend pirate-bug', apart: { slugs: 'Slugs leave slime.', caterpillar: 'Caterpillars leave droppings.' },
+  enemies: 'spider-friend pirate-bug', apart: { slugs: 'Slugs leave slime.', tortrix: 'Tortrix spins the tip together and leaves droppings.' },
   controls: [...SOFT_SUCKERS, use('hose-jet', 0.1, 'They drop and climb back.'), use('release-ladybirds', 0.05, 'Too quick for ladybirds.', MEM), use('draw-off-ants', 0.02, 'Ants have no part in it.', MEM), use('soap-spray', 0.35, 'Only nymphs that are hit.'), use('row-cover', 0.7, 'Mesh over low plants from planting.')],
 });

@@ -14,7 +14,7 @@ export const carrotFly = trouble({
   tolerate: cp('Lift early what is tunnelled; the rest is cut out in the kitchen.'), act: 0.05, again: 10,
   by: 'flight', spread: cp('Flies low from hedges.'),
   never: cp('Never in the leaf.'),
-  enemies: 'ground-beetle rove-beetle', apart: { wireworm: 'Wireworm holes are clean and narrow.', 'motley-dwarf': 'Red leaves with clean roots: drought or feed.' },
+  enemies: 'ground-beetle rove-beetle', apart: { wireworm: 'Wireworm holes are clean and narrow.', 'drought-stress': 'Red leaves with clean roots: thirst or hunger.' },
   schools: [{ topic: 'Onions between the rows', positions: ['Rows of onions keep the fly away.', 'They do nothing that can be measured.'], ours: 'Cover first; onions as an aid at most.', why: 'Mesh works every time, smell only sometimes.' }],
   controls: [...ROOT_GRUBS, use('resistant-kinds', 0.4, 'Some carrots are less to its taste.'), use('row-cover', 0.93, 'Fine mesh from sowing, edges buried.')],
 });

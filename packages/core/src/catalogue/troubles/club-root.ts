@@ -5,7 +5,7 @@ export const clubRoot = trouble({
   id: 'club-root',
   name: 'Club root', also: 'finger and toe', kind: 'fungus', labelAs: 'soil-diseases',
   hosts: { cabbage: 1.3, broccoli: 1.3, 'brussels-sprout': 1.2, radish: 0.7, 'salad-rocket': 0.5, 'family:Brassicaceae': 0.9 },
-  seen: { always: 'roots-clubbed', often: 'midday-droop stunted', sometimes: 'purple-tint wilt-wet-soil', rarely: 'smell-rot', never: 'bulb-maggots root-wool webbing sticky' },
+  seen: { always: 'roots-clubbed', often: 'midday-droop stunted', sometimes: 'patch-in-row purple-tint wilt-wet-soil', rarely: 'smell-rot', never: 'bulb-maggots root-wool webbing sticky' },
   first: 'midday-droop stunted',
   season: '5-10', favours: 'wet warm', unit: 'plants',
   facts: [cp('Spores rest up to twenty years; sour wet soil feeds it: lime and drain.')],

@@ -15,6 +15,6 @@ export const codlingMoth = trouble({
   tolerate: cp('Thin the holed ones out; the rest is sound.'), act: 0.05, again: 7,
   by: 'flight', spread: cp('Moths of a garden fly a few hundred metres.'),
   never: cp('Never a ribbon scar on the skin.'),
-  enemies: 'parasitic-wasp earwig-friend', apart: { 'apple-sawfly': 'The sawfly comes in May and leaves a ribbon scar.', 'plum-curculio': 'Curculio cuts a crescent.' },
+  enemies: 'parasitic-wasp ground-beetle', apart: { 'apple-sawfly': 'The sawfly comes in May and leaves a ribbon scar.', 'plum-curculio': 'Curculio cuts a crescent.' },
   controls: [...FRUIT_GRUBS, use('bt-spray', 0.3, 'Only at hatching, weekly.', MEM), use('grease-band', 0.1, 'Corrugated card bands catch cocooning grubs; grease does little.', MEM), use('pheromone-trap', 0.3, 'Tells the day moths fly.'), use('nematodes', 0.45, 'On trunk and branches in early autumn.'), use('organophosphate-spray', 0.8, 'At hatching, never in bloom.')],
 });

@@ -6,7 +6,7 @@ export const cornBorer = trouble({
   id: 'corn-borer',
   name: 'Corn borer', also: 'stalk borer', kind: 'insect', labelAs: 'caterpillars borers', sizeMm: 25,
   hosts: { sweetcorn: 1, pepper: 0.4, dahlia: 0.3, 'family:Poaceae': 0.4 },
-  seen: { always: 'stem-hole', often: 'sawdust pinholes', sometimes: 'fruit-hole one-runner-wilts fruit-caterpillar', rarely: 'droppings', never: 'slime webbing big-galls-cob sticky' },
+  seen: { always: 'stem-hole', often: 'sawdust pinholes', sometimes: 'scale-eggs fruit-hole one-runner-wilts fruit-caterpillar', rarely: 'droppings', never: 'slime webbing big-galls-cob sticky' },
   first: 'pinholes stem-hole',
   season: '6-9', favours: 'warm', unit: 'plants',
   facts: [cp('A row of holes across young leaves, then a broken tassel and sawdust at a hole in the stalk.')],

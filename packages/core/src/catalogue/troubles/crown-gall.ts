@@ -15,6 +15,6 @@ export const crownGall = trouble({
   tolerate: cp('Grown plants live with it.'), act: 0.1, again: 30,
   by: 'soil tool plants', spread: cp('Wounds, tools, bought plants.'),
   never: cp('Never on brassica roots: that is club root.'),
-  enemies: '', apart: { 'gall-maker': 'Insect galls sit on leaf and twig.', 'corky-base': 'Old bark is firm and even.' },
+  enemies: '', apart: { 'gall-maker': 'Insect galls sit on leaf and twig.', 'cactus-corking': 'Old bark is firm and even.' },
   controls: [...NO_CURE, use('prune-out', 0.1, 'Cutting it spreads it as often as not.', MEM)],
 });

@@ -5,7 +5,7 @@ export const gallMite = trouble({
   id: 'gall-mite',
   name: 'Leaf gall and blister mites', also: 'pear leaf blister mite, nail gall mite, grape erineum', kind: 'mite', labelAs: 'mites gall-makers', sizeMm: 0.2,
   hosts: { pear: 1.2, grape: 1, walnut: 0.9, maple: 1.2, plum: 0.4, birch: 0.7, 'ash-tree': 0.4, elm: 0.5, willow: 0.5 },
-  seen: { always: 'gall-pimples', often: 'red-brown-flecks', sometimes: 'purple-tint', rarely: 'leaves-drop fruit-misshapen', never: 'sticky holes webbing' },
+  seen: { always: 'gall-pimples', often: 'red-brown-flecks', sometimes: 'purple-tint', rarely: 'leaves-drop fruit-misshapen', never: 'sticky webbing' },
   first: 'gall-pimples',
   season: '4-9', unit: 'leaves',
   facts: [cp('Mites too small for a loupe live inside; the galls harm looks more than plants.')],

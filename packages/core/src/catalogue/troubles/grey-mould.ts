@@ -14,6 +14,6 @@ export const greyMould = trouble({
   tolerate: cp('A furry berry is picked out; the rest is eaten.'), act: 0.05, again: 4,
   by: 'wind', spread: cp('Puffs of grey dust when touched.'),
   never: cp('Never cream rings.'),
-  enemies: '', apart: { 'brown-rot': 'Brown rot stands in cream rings on tree fruit.', 'down-under': 'Downy mildew is under yellow patches.' },
+  enemies: '', apart: { 'brown-rot': 'Brown rot stands in cream rings on tree fruit.', 'downy-mildew': 'Downy mildew is under yellow patches.' },
   controls: [...LEAF_FUNGI, use('water-and-air', 0.5, 'Air and dry leaves are the main means.'), use('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'), use('clear-fallen', 0.4, 'Spent flowers and litter.')],
 });

@@ -14,7 +14,7 @@ export const leafCurlAphid = trouble({
   tolerate: cp('They leave by midsummer and a strong tree grows on.'), act: 0.25, again: 10,
   by: 'flight insect', spread: cp('They winter as eggs on the same tree.'), carries: 'plum-pox',
   never: cp('Never thickens or reddens the leaf as peach leaf curl does.'),
-  enemies: 'ladybird-larva hoverfly-larva lacewing-larva earwig-friend', apart: { 'peach-leaf-curl': 'Leaf curl makes leaves thick and red, with no insects inside.', 'weedkiller-drift': 'Drift twists all new growth, with nothing inside.' },
+  enemies: 'ladybird-larva hoverfly-larva lacewing-larva ground-beetle', apart: { 'peach-leaf-curl': 'Leaf curl makes leaves thick and red, with no insects inside.', 'weedkiller-drift': 'Drift twists all new growth, with nothing inside.' },
   hidesInCurl: true,
   controls: [...SOFT_SUCKERS, use('pick-off-leaves', 0.5, 'Curled shoot ends carry the crowd away with them.'), use('winter-oil', 0.7, 'In the dormant season it smothers the eggs.')],
 });

@@ -6,7 +6,7 @@ export const rootKnotNematode = trouble({
   id: 'root-knot-nematode',
   name: 'Root-knot eelworm', also: 'root knot nematode', kind: 'worm', labelAs: 'soil-diseases',
   hosts: { tomato: 0.8, cucumber: 0.7, okra: 0.9, carrot: 0.6, lettuce: 0.4, pepper: 0.5, 'sweet-potato': 0.6, aubergine: 0.5, melon: 0.6, peach: 0.3, begonia: 0.4, fig: 0.6, courgette: 0.4, 'group:vegetable': 0.15 },
-  seen: { always: 'roots-knots', often: 'stunted midday-droop', sometimes: 'all-pale fruit-misshapen wilt-wet-soil', rarely: 'root-tunnels', never: 'root-wool roots-clubbed slime' },
+  seen: { always: 'roots-knots', often: 'stunted midday-droop', sometimes: 'patch-in-row all-pale fruit-misshapen wilt-wet-soil', rarely: 'root-tunnels', never: 'root-wool roots-clubbed slime' },
   first: 'stunted midday-droop',
   season: '5-10', favours: 'warm', unit: 'plants',
   facts: [cp('Knots sit in the root and can not be rubbed off; nodules of beans can.')],

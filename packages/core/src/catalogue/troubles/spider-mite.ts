@@ -14,6 +14,6 @@ export const spiderMite = trouble({
   tolerate: cp('A few pale leaves on a grown plant in cool weather can wait.'), act: 0.1, again: 5,
   by: 'wind crawling plants', spread: cp('Drift on threads, and on your sleeve: do infested plants last.'),
   never: cp('Never makes sticky leaves or draws ants.'),
-  enemies: 'predatory-mite lacewing-larva pirate-bug', apart: { thrips: 'Thrips leave black varnish specks and no web.', leafhopper: 'Hopper flecks are coarse, and something leaps.', 'dust-pollen': 'Dust wipes off.' },
+  enemies: 'predatory-mite lacewing-larva pirate-bug', apart: { thrips: 'Thrips leave black varnish specks and no web.', leafhopper: 'Hopper flecks are coarse, and something leaps.', 'pollen-dust': 'Dust wipes off.' },
   controls: [...TINY, use('sulfur-spray', 0.6, 'Holds mites down outdoors; kills predatory mites too, and never in heat.'), use('winter-oil', 0.7, 'Smothers mites and eggs it coats.'), use('organophosphate-spray', 0.3, 'Kills their enemies and often makes mites worse.')],
 });

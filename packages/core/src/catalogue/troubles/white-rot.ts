@@ -5,7 +5,7 @@ export const whiteRot = trouble({
   id: 'white-rot',
   name: 'Onion white rot', also: 'white rot', kind: 'fungus', labelAs: 'soil-diseases',
   hosts: { onion: 1.1, garlic: 1.2, leek: 0.5, chives: 0.3, 'family:Amaryllidaceae': 0.6 },
-  seen: { always: 'white-threads-base', often: 'black-grains wilt-wet-soil', sometimes: 'all-pale smell-rot stunted', rarely: 'old-leaves-yellow', never: 'bulb-maggots leek-white-lines webbing sticky' },
+  seen: { always: 'white-threads-base', often: 'black-grains wilt-wet-soil', sometimes: 'patch-in-row all-pale smell-rot stunted', rarely: 'old-leaves-yellow', never: 'bulb-maggots leek-white-lines webbing sticky' },
   first: 'all-pale white-threads-base',
   season: '4-9', favours: 'cool wet', unit: 'plants',
   facts: [cp('White fluff at the base with black grains like poppy seed: they live in the soil for fifteen years and more.')],

@@ -15,6 +15,6 @@ export const wireworm = trouble({
   tolerate: cp('Early potatoes mostly escape.'), act: 0.2, again: 10,
   by: 'soil', spread: cp('Live where grass was dug in.'),
   never: cp('Never slime in the hole.'),
-  enemies: 'ground-beetle rove-beetle', apart: { slugs: 'Slug holes are wide inside.', centipede: 'Centipedes have many legs and are friends.' },
+  enemies: 'ground-beetle rove-beetle', apart: { slugs: 'Slug holes are wide inside.', 'centipede-friend': 'Centipedes have many legs and are friends.' },
   controls: [...ROOT_GRUBS, use('row-cover', 0.02, 'They are in the soil already.', MEM), use('hand-pick', 0.35, 'At buried half potatoes, weekly.'), use('nematodes', 0.35, 'Works on young ones.')],
 });

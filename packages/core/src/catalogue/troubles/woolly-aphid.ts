@@ -14,6 +14,6 @@ export const woollyAphid = trouble({
   tolerate: cp('A few tufts on an old tree do little.'), act: 0.2, again: 14,
   by: 'wind crawling', spread: cp('Crawlers walk and drift from branch to branch.'),
   never: cp('Never on leaves alone, and the wool does not bleed pink.'),
-  enemies: 'parasitic-wasp ladybird lacewing-larva earwig-friend', apart: { mealybug: 'Mealybug sits in leaf joints, mostly indoors.', 'bark-scale': 'Felted scale bleeds pink when crushed.', 'powdery-mildew': 'Mildew is powder on leaf and shoot, with no insect under it.' },
+  enemies: 'parasitic-wasp ladybird lacewing-larva ground-beetle', apart: { mealybug: 'Mealybug sits in leaf joints, mostly indoors.', 'bark-scale': 'Felted scale bleeds pink when crushed.', 'powdery-mildew': 'Mildew is powder on leaf and shoot, with no insect under it.' },
   controls: [...SCALES, use('hose-jet', 0.4, 'A jet strips the wool off cracks.'), use('draw-off-ants', 0.25, 'Without ants to guard them, helpers can reach them.')],
 });

@@ -1,0 +1,19 @@
+import { writeFileSync } from 'node:fs';
+import { cardOf } from '../packages/core/src/catalogue/card';
+import { TROUBLES } from '../packages/core/src/catalogue/troubles';
+
+/** Writes catalogue/cards.ts from the entries. `npm run check` says when it has fallen behind. */
+const body = TROUBLES.map((t) => `  ${JSON.stringify(cardOf(t))},`).join('\n');
+writeFileSync(
+  new URL('../packages/core/src/catalogue/cards.ts', import.meta.url),
+  `import type { TroubleCard } from './card';
+
+/** Made by \`npm run catalogue:cards\` from the entries: do not edit. */
+export const TROUBLE_CARDS: readonly TroubleCard[] = [
+${body}
+];
+
+const byId = new Map(TROUBLE_CARDS.map((c) => [c.id, c]));
+export const findTroubleCard = (id: string): TroubleCard | undefined => byId.get(id);
+`,
+);
