@@ -1,5 +1,7 @@
 import { findSign, type Sign, type Typicality } from '../catalogue';
-import { seenIf, type Answer, type Weighed } from './weigh';
+import { heeded, type Answer } from './answer';
+import { chanceOf } from './likelihood';
+import type { Weighed } from './weigh';
 
 export interface Evidence {
   readonly signId: string;
@@ -18,35 +20,25 @@ const WORDS: Record<Typicality, string> = {
   never: 'not found with',
 };
 
-/**
- * What each answer says about one suspect against all the others, strongest first.
- * Answers that hardly tell them apart (under 0.2 bits) are left out.
- */
-export function explain(suspect: Weighed, all: readonly Weighed[], answers: readonly Answer[]): Evidence[] {
-  const others = all.filter((w) => w.entry !== suspect.entry);
-  const weight = others.reduce((s, w) => s + w.p, 0);
-  const out: Evidence[] = [];
-  for (const answer of answers) {
-    const sign = findSign(answer.signId);
-    if (!sign) continue;
-    const mine = chance(suspect, answer);
-    const theirs = weight > 0 ? others.reduce((s, w) => s + w.p * chance(w, answer), 0) / weight : mine;
-    const bits = Math.log2(mine / theirs);
-    if (Math.abs(bits) < 0.2) continue;
-    out.push({
-      signId: sign.id,
-      seen: answer.seen,
-      direction: bits > 0 ? 'for' : 'against',
-      bits: Math.abs(bits),
-      sentence: say(sign, answer.seen, suspect),
-    });
-  }
-  return out.sort((a, b) => b.bits - a.bits);
-}
+/** Under this an answer hardly tells suspects apart. */
+const SMALLEST_BITS = 0.2;
 
-function chance(w: Weighed, answer: Answer): number {
-  const p = seenIf(w.entry, answer.signId);
-  return answer.seen ? p : 1 - p;
+/** Explains suspects of one ranking: what each answer says about one against all the others. */
+export function explainer(all: readonly Weighed[], given: readonly Answer[]): (suspect: Weighed) => Evidence[] {
+  const answers = heeded(given).map((answer) => ({ answer, everybody: all.reduce((s, w) => s + w.p * chanceOf(w.entry, answer), 0) }));
+  return (suspect) =>
+    answers
+      .flatMap(({ answer, everybody }): Evidence[] => {
+        const sign = findSign(answer.signId);
+        if (!sign) return [];
+        const mine = chanceOf(suspect.entry, answer);
+        const rest = 1 - suspect.p;
+        const theirs = rest > 1e-9 ? Math.max((everybody - suspect.p * mine) / rest, 1e-9) : mine;
+        const bits = Math.log2(mine / theirs);
+        if (Math.abs(bits) < SMALLEST_BITS) return [];
+        return [{ signId: sign.id, seen: answer.seen, direction: bits > 0 ? 'for' : 'against', bits: Math.abs(bits), sentence: say(sign, answer.seen, suspect) }];
+      })
+      .sort((a, b) => b.bits - a.bits);
 }
 
 function say(sign: Sign, seen: boolean, suspect: Weighed): string {

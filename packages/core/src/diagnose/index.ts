@@ -1,7 +1,10 @@
+export { heeded, type Answer } from './answer';
+export { causesOf, type Cause } from './causes';
 export type { Evidence } from './evidence';
 export { nextLook, type NextLook } from './next-look';
-export type { KeyContext } from './prior';
 export { rankSuspects, type Suspect } from './rank';
 export { recentWords, seasonalMonth } from './recent';
+export { splitEvidence, type Pair } from './second';
 export { settle, SURE_ENOUGH, type Finding } from './settled';
-export type { Answer } from './weigh';
+export { meanwhile, type Meanwhile, type Sample } from './unsettled';
+export type { KeyContext } from './weigh';

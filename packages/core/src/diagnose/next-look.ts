@@ -1,47 +1,79 @@
-import { SIGNS, type Sign } from '../catalogue';
-import type { KeyContext } from './prior';
-import { seenIf, weigh, type Answer, type Weighed } from './weigh';
+import { LOOK_COSTS, SIGNS, type Sign } from '../catalogue';
+import { heeded, type Answer } from './answer';
+import { rowOf } from './likelihood';
 import { SURE_ENOUGH } from './settled';
+import { weigh, type KeyContext } from './weigh';
 
 export interface NextLook {
   readonly sign: Sign;
   /** Expected bits of information from looking. */
   readonly gain: number;
+  /** What it takes: "a glance", "turn a leaf". */
+  readonly takes: string;
   /** One of the two answers would settle it. */
   readonly wouldSettle: boolean;
 }
 
-const entropy = (ws: readonly Weighed[]) => ws.reduce((h, w) => (w.p > 0 ? h - w.p * Math.log2(w.p) : h), 0);
+/** Suspects under this share do not steer the questions. */
+const NEGLIGIBLE = 0.0005;
+const SMALLEST_GAIN = 0.004;
 
 /**
  * The one look that would tell most for its trouble: expected information gain over cost.
- * Never a question already answered, nor a part this host does not have.
+ * Never a question already answered or passed over, nor a part this host does not have.
+ * @param skipped signs the grower could not tell
  * @returns null when nothing left would tell at least 0.02 bits
  */
-export function nextLook(context: KeyContext, answers: readonly Answer[]): NextLook | null {
-  const now = weigh(context, answers);
-  const before = entropy(now);
-  const asked = new Set(answers.map((a) => a.signId));
+export function nextLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): NextLook | null {
+  const live = weigh(context, answers).filter((w) => w.p >= NEGLIGIBLE);
+  const total = live.reduce((s, w) => s + w.p, 0);
+  const p = Float64Array.from(live, (w) => w.p / total);
+  const rows = live.map((w) => rowOf(w.entry));
+  const named = live.map((w) => w.entry !== null);
+  const before = entropy(p);
+  const done = new Set([...heeded(answers).map((a) => a.signId), ...skipped]);
+  const here = new Set<string>(context.host.parts);
   let best: { look: NextLook; worth: number } | null = null;
-  for (const sign of SIGNS) {
-    if (asked.has(sign.id) || !sign.parts.some((p) => context.host.parts.includes(p))) continue;
-    const yes = update(now, sign.id, true);
-    const no = update(now, sign.id, false);
-    const gain = before - (yes.chance * entropy(yes.after) + no.chance * entropy(no.after));
-    const worth = gain / sign.cost;
-    if (gain < 0.02 || (best && worth <= best.worth)) continue;
-    const wouldSettle = [yes, no].some((u) => u.chance > 0.15 && (u.after[0]?.p ?? 0) >= SURE_ENOUGH && u.after[0]?.entry != null);
-    best = { look: { sign, gain, wouldSettle }, worth };
+  for (const [at, sign] of SIGNS.entries()) {
+    if (done.has(sign.id) || !sign.parts.some((part) => here.has(part))) continue;
+    const { gain, wouldSettle } = outlook(p, rows, named, at, before);
+    const worth = gain / LOOK_COSTS[sign.look].cost;
+    if (gain < SMALLEST_GAIN || (best && worth <= best.worth)) continue;
+    best = { look: { sign, gain, takes: LOOK_COSTS[sign.look].say, wouldSettle }, worth };
   }
   return best?.look ?? null;
 }
 
-function update(now: readonly Weighed[], signId: string, seen: boolean) {
-  const joint = now.map((w) => {
-    const p = seenIf(w.entry, signId);
-    return { entry: w.entry, p: w.p * (seen ? p : 1 - p) };
-  });
-  const chance = joint.reduce((s, j) => s + j.p, 0);
-  const after = joint.map((j) => ({ entry: j.entry, p: j.p / chance })).sort((a, b) => b.p - a.p);
-  return { chance, after };
+function entropy(p: Float64Array): number {
+  let h = 0;
+  for (const x of p) if (x > 0) h -= x * Math.log2(x);
+  return h;
+}
+
+/** An answer less likely than this is not held out as the one that would settle it. */
+const FAIR_CHANCE = 0.15;
+
+/** What asking one sign is expected to bring, over both answers. Written without arrays: it runs for every sign at every tap. */
+function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly boolean[], at: number, before: number) {
+  let yes = 0;
+  let yesLogs = 0;
+  let yesTop = 0;
+  let no = 0;
+  let noLogs = 0;
+  let noTop = 0;
+  for (let i = 0; i < p.length; i++) {
+    const s = rows[i]?.[at] ?? 0.5;
+    const jointYes = (p[i] ?? 0) * s;
+    const jointNo = (p[i] ?? 0) - jointYes;
+    yes += jointYes;
+    no += jointNo;
+    yesLogs += jointYes * Math.log2(jointYes);
+    noLogs += jointNo * Math.log2(jointNo);
+    if (named[i] && jointYes > yesTop) yesTop = jointYes;
+    if (named[i] && jointNo > noTop) noTop = jointNo;
+  }
+  // entropy after an answer, times its chance: chance * log(chance) - sum of joint * log(joint)
+  const afterwards = yes * Math.log2(yes) - yesLogs + no * Math.log2(no) - noLogs;
+  const settles = (chance: number, top: number) => chance > FAIR_CHANCE && top / chance >= SURE_ENOUGH;
+  return { gain: before - afterwards, wouldSettle: settles(yes, yesTop) || settles(no, noTop) };
 }

@@ -1,6 +1,7 @@
-import { explain, type Evidence } from './evidence';
-import type { KeyContext } from './prior';
-import { weigh, type Answer, type Entry } from './weigh';
+import type { Answer } from './answer';
+import { explainer, type Evidence } from './evidence';
+import type { Entry } from './likelihood';
+import { weigh, type KeyContext } from './weigh';
 
 export interface Suspect {
   readonly id: string;
@@ -8,9 +9,14 @@ export interface Suspect {
   readonly kind: 'trouble' | 'helper' | 'look-alike' | 'other';
   /** 0..1; all suspects together make 1. */
   readonly probability: number;
-  /** Strongest first. */
+  /** In many places it must be reported. */
+  readonly notifiable: boolean;
+  /** Strongest first; given for the likeliest only. */
   readonly evidence: readonly Evidence[];
 }
+
+/** Nobody reads reasons further down than this. */
+const EXPLAINED = 12;
 
 /**
  * Suspects for what was seen on a plant, likeliest first, each with the evidence for and against.
@@ -20,12 +26,14 @@ export interface Suspect {
  */
 export function rankSuspects(context: KeyContext, answers: readonly Answer[]): Suspect[] {
   const weighed = weigh(context, answers);
-  return weighed.map((w) => ({
+  const explain = explainer(weighed, answers);
+  return weighed.map((w, i) => ({
     id: w.entry?.id ?? 'something-else',
     name: w.entry?.name ?? 'Something else',
     kind: kindOf(w.entry),
     probability: w.p,
-    evidence: explain(w, weighed, answers),
+    notifiable: w.entry !== null && 'notifiable' in w.entry && w.entry.notifiable,
+    evidence: i < EXPLAINED ? explain(w) : [],
   }));
 }
 

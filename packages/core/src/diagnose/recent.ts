@@ -1,5 +1,5 @@
 import type { HourlyWeather } from '../weather';
-import type { WeatherWord } from './prior';
+import type { WeatherWord } from '../scout';
 
 /**
  * The weather of the last two weeks in the words the entries use.
