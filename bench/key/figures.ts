@@ -6,13 +6,13 @@ export interface KeyFigures {
   readonly top3: number;
   /** Mean answers asked for, passed-over ones included. */
   readonly asked: number;
-  /** Largest distance between stated confidence and hit rate over the tenths that hold at least 50 cases. */
+  /** Largest distance between stated confidence and hit rate over the tenths that hold at least 100 cases: in fewer, chance alone is over 5 points. */
   readonly worstDecileGap: number;
   readonly deciles: readonly { readonly said: number; readonly right: number; readonly cases: number }[];
   readonly pairs: readonly { readonly truth: string; readonly taken: string; readonly times: number }[];
 }
 
-const FEWEST = 50;
+const FEWEST = 100;
 const round = (x: number) => Math.round(x * 1000) / 1000;
 
 /** Simulates cases and measures how often, and how honestly, the key is right. */

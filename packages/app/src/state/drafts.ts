@@ -1,4 +1,4 @@
-import type { PartId } from '@sleetbrook/core/catalogue';
+import type { PartId } from '@sleetbrook/core/cards';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { storage } from './storage';

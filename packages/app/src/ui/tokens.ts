@@ -50,3 +50,25 @@ const DARK: typeof LIGHT = {
 
 export type Tokens = typeof LIGHT;
 export const useTokens = (): Tokens => (useScheme() === 'dark' ? DARK : LIGHT);
+
+/**
+ * Colours of pictures of plants in the dark. Black aphids stay black and white powder white there, so
+ * leaves are lifted to a middle green that shows both.
+ */
+const DRAWN_DARK: Tokens = {
+  ...DARK,
+  leaf: '#6A9976',
+  frost: '#93B69B',
+  moss: '#C4E6CB',
+  ink: '#0A1210',
+  soot: '#151B19',
+  halo: '#F6F9F8',
+  drift: '#55645F',
+  ochre: '#D79A22',
+  ochreGround: '#F3E2B8',
+  rowan: '#C23A47',
+  rowanGround: '#E9BDC0',
+  brook: '#2F93A8',
+  water: '#B4DCE3',
+};
+export const useDrawingTokens = (): Tokens => (useScheme() === 'dark' ? DRAWN_DARK : LIGHT);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { findControl, findTrouble } from '../catalogue';
+import { findTroubleCard } from '../catalogue/cards';
+import { findControl } from '../catalogue/controls/find';
 import { daySchema, idSchema, instantSchema, revisionSchema } from './common';
 
 /** One time round: decide, mix, time, do, look again. A case loops when it was not enough. */
@@ -25,7 +26,7 @@ export const caseSchema = z.strictObject({
   id: idSchema,
   revision: revisionSchema,
   plantingId: idSchema,
-  troubleId: z.string().refine((t) => findTrouble(t) !== undefined, { message: 'This trouble is not known.' }),
+  troubleId: z.string().refine((t) => findTroubleCard(t) !== undefined, { message: 'This trouble is not known.' }),
   /** How sure the naming was, 0..1. */
   confidence: z.number().min(0).max(1),
   lookId: idSchema,

@@ -2,6 +2,8 @@ export * from './case';
 export * from './common';
 export * from './garden';
 export * from './look';
+export * from './photo';
 export * from './planting';
 export * from './treatment';
 export * from './views';
+export * from './walk';

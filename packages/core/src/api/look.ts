@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { findSign } from '../catalogue';
+import { PARTS } from '../catalogue/schema';
 import { idSchema, instantSchema } from './common';
 
 /** How many units carried the trouble of those looked at. */
@@ -18,8 +18,16 @@ export const lookSchema = z.strictObject({
   caseId: idSchema.nullable(),
   at: instantSchema,
   answers: z
-    .array(z.strictObject({ signId: z.string().refine((s) => findSign(s) !== undefined, { message: 'This sign is not known.' }), seen: z.boolean() }))
-    .max(60),
+    .array(
+      z.strictObject({
+        // the server knows all signs; the app would have to load the whole catalogue to check this
+        signId: z.string().regex(/^[a-z][a-z0-9-]{1,60}$/),
+        seen: z.boolean(),
+        part: z.enum(PARTS).optional(),
+        asked: z.boolean().optional(),
+      }),
+    )
+    .max(80, 'At most 80 signs.'),
   count: countSchema.nullable(),
   note: z.string().trim().max(500, 'At most 500 letters.'),
 });

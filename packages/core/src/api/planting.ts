@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { findHost } from '../catalogue';
+import { findHost } from '../catalogue/hosts/find';
+import { TOLERANCES } from '../scout/enough';
 import { daySchema, idSchema, nameSchema, revisionSchema } from './common';
 
 export const STAGES = ['seedling', 'growing', 'flowering', 'fruiting', 'dormant'] as const;
@@ -19,6 +20,8 @@ export const plantingSchema = z
     edible: z.boolean(),
     /** Plants closer than they are wide. */
     dense: z.boolean(),
+    /** How much damage the grower bears here before acting is worth it. */
+    tolerance: z.enum(TOLERANCES),
     areaM2: z
       .number({ error: 'Type the area in figures.' })
       .positive('The area must be more than 0.')

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { labelSheetSchema } from '../label/schema';
-import { findControl } from '../catalogue';
+import { findControl } from '../catalogue/controls/find';
 import { idSchema, instantSchema } from './common';
 
 /** What the client sends when something was done. The server adds the clocks and the weather. */

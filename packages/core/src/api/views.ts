@@ -3,6 +3,7 @@ import { hourlyWeatherSchema } from '../weather/hourly';
 import { caseSchema } from './case';
 import { idSchema, instantSchema } from './common';
 import { lookSchema } from './look';
+import { photoSchema } from './photo';
 import { treatmentSchema } from './treatment';
 
 /** The clock that every screen goes by. Fixed in a demonstration; then it can be moved on. */
@@ -38,7 +39,7 @@ export const todaySchema = z.object({
 });
 export type Today = z.infer<typeof todaySchema>;
 
-export const caseDetailSchema = z.object({ case: caseSchema, looks: z.array(lookSchema), treatments: z.array(treatmentSchema) });
+export const caseDetailSchema = z.object({ case: caseSchema, looks: z.array(lookSchema), treatments: z.array(treatmentSchema), photos: z.array(photoSchema) });
 export type CaseDetail = z.infer<typeof caseDetailSchema>;
 
 /** The grower has checked a specimen sheet's figures against the label in the hand. */

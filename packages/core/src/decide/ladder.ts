@@ -1,3 +1,4 @@
+import { thresholdFor } from '../scout';
 import { CONTROLS, type Control } from '../catalogue';
 import { judge } from './judge';
 import type { Situation, Verdict } from './types';
@@ -41,10 +42,11 @@ const WORTH_WAITING_MS = 3 * 86_400_000;
  */
 export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, fromRung = 0): Advice | null {
   const leave = verdicts.find((v) => v.control.rung === 0);
-  if (fromRung === 0 && leave && share !== null && share < s.trouble.threshold.share) {
+  const worthIt = thresholdFor(s.trouble.threshold.share, s.planting.tolerance);
+  if (fromRung === 0 && leave && share !== null && share < worthIt) {
     return {
       verdict: leave,
-      why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(s.trouble.threshold.share * 100)} at which acting is worth it.`,
+      why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(worthIt * 100)} at which acting is worth it.`,
     };
   }
   const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);

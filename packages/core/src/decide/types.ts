@@ -1,6 +1,7 @@
 import type { Control, Host, Trouble } from '../catalogue';
 import type { LabelLine, LabelSheet } from '../label';
 import type { Instant, Provenance, WorkingInput } from '../measure';
+import type { Tolerance } from '../scout';
 import type { Conditions, Place, Setting, Span } from '../weather';
 
 /** What decides about a planting. */
@@ -9,6 +10,8 @@ export interface PlantingFacts {
   readonly site: 'outdoors' | 'tunnel' | 'indoors';
   readonly edible: boolean;
   readonly dense: boolean;
+  /** How much damage the grower bears here. */
+  readonly tolerance: Tolerance;
   readonly pickFrom: string | null;
   readonly pickUntil: string | null;
 }

@@ -15,7 +15,7 @@ export interface Weighed {
  * Power on the weight of the answers, set on simulated cases (`npm run bench:key -- --seed 3`) so that the
  * stated confidence is the hit rate; measured on other cases (`--seed 7`).
  */
-export const TEMPER = 1.15;
+export const TEMPER = 1.13;
 
 /**
  * Posterior over everything that lives on this host, by Bayes' rule with signs taken as independent

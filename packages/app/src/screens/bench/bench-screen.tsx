@@ -1,4 +1,4 @@
-import { findTrouble, HOSTS, TROUBLES } from '@sleetbrook/core/catalogue';
+import { findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, SHEETS } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -31,7 +31,7 @@ export function BenchScreen() {
   const [hostId, setHostId] = useState('broad-bean');
   const sheet = SHEETS.find((s) => s.id === sheetId);
   const host = HOSTS.find((h) => h.id === hostId);
-  const pests = sheet && host ? TROUBLES.filter((t) => lineFor(sheet, host, t.id).ok) : [];
+  const pests = sheet && host ? TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t.id).ok) : [];
   const [pest, setPest] = useState('');
   const trouble = pests.find((t) => t.id === pest) ?? pests[0];
   const line = sheet && host ? lineFor(sheet, host, trouble?.id ?? '') : null;
@@ -55,7 +55,7 @@ export function BenchScreen() {
               <Row
                 key={c.id}
                 mark="wait"
-                title={findTrouble(c.troubleId)?.name ?? ''}
+                title={findTroubleCard(c.troubleId)?.name ?? ''}
                 sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`}
                 onPress={() => router.navigate(`/cases/${c.id}/mix`)}
               />

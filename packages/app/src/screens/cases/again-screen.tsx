@@ -1,5 +1,5 @@
 import type { CaseDetail } from '@sleetbrook/core/api';
-import { findTrouble } from '@sleetbrook/core/catalogue';
+import { findTroubleCard } from '@sleetbrook/core/cards';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -25,7 +25,7 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
   const router = useRouter();
   const now = useNow();
   const save = useSaveLook();
-  const trouble = findTrouble(detail.case.troubleId);
+  const trouble = findTroubleCard(detail.case.troubleId);
   const before = lastCount(detail.looks);
   const [id] = useState(() => v7());
   const [typed, setTyped] = useState({ affected: '', looked: before ? String(before.looked) : '' });

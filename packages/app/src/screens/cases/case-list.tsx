@@ -1,5 +1,5 @@
 import type { Case } from '@sleetbrook/core/api';
-import { findControl, findTrouble } from '@sleetbrook/core/catalogue';
+import { findControl, findTroubleCard } from '@sleetbrook/core/cards';
 import { usePathname, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCases, usePlantings, useToday } from '../../api/queries';
@@ -34,7 +34,7 @@ export function CaseList() {
       <Row
         key={c.id}
         mark={c.status === 'cleared' ? 'done' : out ? 'stop' : 'wait'}
-        title={findTrouble(c.troubleId)?.name ?? c.troubleId}
+        title={findTroubleCard(c.troubleId)?.name ?? c.troubleId}
         sub={`${place(c)} · ${sub}`}
         selected={path.startsWith(`/cases/${c.id}`)}
         onPress={() => router.navigate(`/cases/${c.id}`)}

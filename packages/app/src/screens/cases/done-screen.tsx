@@ -1,5 +1,5 @@
 import type { CaseDetail, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findHost, findTrouble } from '@sleetbrook/core/catalogue';
+import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { findSheet, lineFor } from '@sleetbrook/core/label';
 import { parseBounded, squareMetres, trim, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
@@ -74,7 +74,7 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
       amount: plan ? Math.round(madeBy(plan) * 100) / 100 : null,
       waterMl: plan && plan.water > 0 ? plan.water : null,
       by: by.trim(),
-      why: `${findTrouble(detail.case.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
+      why: `${findTroubleCard(detail.case.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
     });
     dropMix(detail.case.id);
     router.replace(`/cases/${detail.case.id}`);

@@ -1,5 +1,5 @@
 import type { Case, Lap } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/catalogue';
+import { findControl } from '@sleetbrook/core/cards';
 import type { Verdict } from '@sleetbrook/core/decide';
 import { instant, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';

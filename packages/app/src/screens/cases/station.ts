@@ -1,5 +1,5 @@
 import type { Case, Lap } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/catalogue';
+import { findControl } from '@sleetbrook/core/cards';
 
 /** Where a case stands. Seen and named are behind it from the start. */
 export type Station = 'decide' | 'mix' | 'time' | 'do' | 'again' | 'judge' | 'cleared';

@@ -1,4 +1,4 @@
-import { RUNG_NAMES } from '@sleetbrook/core/catalogue';
+import { RUNG_NAMES } from '@sleetbrook/core/cards';
 import type { Verdict } from '@sleetbrook/core/decide';
 import { sayDay, sayTime, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';

@@ -1,5 +1,5 @@
 import type { Case, Garden, Look, Planting } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/catalogue';
+import { findControl } from '@sleetbrook/core/cards';
 import { instant } from '@sleetbrook/core/measure';
 import { useQuery } from '@tanstack/react-query';
 import { useCaseDetail, usePlantingTreatments, useWeather } from '../../api/queries';

@@ -1,5 +1,5 @@
 import { STAGES, type Planting } from '@sleetbrook/core/api';
-import { HOSTS } from '@sleetbrook/core/catalogue';
+import { HOSTS } from '@sleetbrook/core/cards';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';

@@ -1,5 +1,5 @@
 import { plantingSchema, type Planting } from '@sleetbrook/core/api';
-import { findHost } from '@sleetbrook/core/catalogue';
+import { findHost } from '@sleetbrook/core/cards';
 import { convert, parseNumber } from '@sleetbrook/core/measure';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 

@@ -1,4 +1,4 @@
-import { findControl, findHost, findTrouble } from '@sleetbrook/core/catalogue';
+import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayWhen, trim } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -71,7 +71,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                   <Row
                     key={c.id}
                     mark="wait"
-                    title={findTrouble(c.troubleId)?.name ?? c.troubleId}
+                    title={findTroubleCard(c.troubleId)?.name ?? c.troubleId}
                     sub="open"
                     onPress={() => router.navigate(`/cases/${c.id}`)}
                   />

@@ -1,5 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findHost } from '@sleetbrook/core/catalogue';
+import { findControl, findHost } from '@sleetbrook/core/cards';
 import { findSheet, lineFor } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';

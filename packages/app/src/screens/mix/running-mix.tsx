@@ -1,5 +1,5 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { findControl, findHost } from '@sleetbrook/core/catalogue';
+import { findControl, findHost } from '@sleetbrook/core/cards';
 import { findSheet, lineFor, sayRate } from '@sleetbrook/core/label';
 import { millilitres, sayVolume, trim } from '@sleetbrook/core/measure';
 import { stepsFor, type MixPlan, type Step } from '@sleetbrook/core/mix';

@@ -1,4 +1,4 @@
-import { findHost, findTrouble, HOSTS, TROUBLES } from '@sleetbrook/core/catalogue';
+import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { findSheet, lineFor, quoteLine, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
@@ -89,7 +89,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         {s.lines.map((l) => (
           <View key={l.id} className="border-b border-line py-3">
             <T kind="strong">{`${l.crops.join(', ')}: ${sayRate(l.rate)}`}</T>
-            <T kind="muted">{`Against ${l.pests.map((p) => findTrouble(p)?.name.toLowerCase() ?? p).join(', ')}`}</T>
+            <T kind="muted">{`Against ${l.pests.map((p) => findTroubleCard(p)?.name.toLowerCase() ?? p).join(', ')}`}</T>
             <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${l.waterMlPerM2 / 1000} l a m²` : ''}`}</T>
             <T kind="small">{sayProvenance(l.prov)}</T>
           </View>
@@ -125,14 +125,14 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
 /** "Is this on my label?" */
 function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
   const [crop, setCrop] = useState(HOSTS[0]?.id ?? '');
-  const [pest, setPest] = useState(TROUBLES[0]?.id ?? '');
+  const [pest, setPest] = useState(TROUBLE_CARDS[0]?.id ?? '');
   const host = findHost(crop);
   const line = host ? lineFor(sheet, host, pest) : null;
   return (
     <View className="gap-4">
       <Section>Is this on this label?</Section>
       <Pick label="Crop" value={crop} onChange={setCrop} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
-      <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLES.map((t) => ({ value: t.id, label: t.name }))} />
+      <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLE_CARDS.map((t) => ({ value: t.id, label: t.name }))} />
       <T kind="strong" live>
         {line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}
       </T>

@@ -1,5 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findTrouble } from '@sleetbrook/core/catalogue';
+import { findControl, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
@@ -92,7 +92,7 @@ export function TodayScreen() {
             key={c.id}
             mark="wait"
             title={name(c)}
-            sub={`${findTrouble(c.troubleId)?.name ?? ''}: choose what to do`}
+            sub={`${findTroubleCard(c.troubleId)?.name ?? ''}: choose what to do`}
             onPress={() => router.navigate(`/cases/${c.id}`)}
           />
         ))}
@@ -107,7 +107,7 @@ export function TodayScreen() {
               title={name(c)}
               end={late ? 'today' : sayDate(on)}
               tone={late ? 'open' : 'wait'}
-              sub={`${findTrouble(c.troubleId)?.name ?? ''}: count again`}
+              sub={`${findTroubleCard(c.troubleId)?.name ?? ''}: count again`}
               {...(late && on < day ? { endSub: `due ${sayDate(on)}` } : {})}
               onPress={() => router.navigate(`/cases/${c.id}`)}
             />

@@ -7,7 +7,7 @@ export const WOOD_AND_WHOLE: readonly Sign[] = [
   sign('wilt-dry-soil', 'Wilts in dry soil', 'Wilted, soil dry a finger deep?', 'whole soil', 'turn', 'pot wilt-dry', 'Yes, dry soil'),
   sign('one-runner-wilts', 'One runner or branch wilts', 'One runner or branch wilts, the rest stands?', 'whole stem', 'glance', 'plant one-wilt', 'Yes, one of them'),
   sign('one-side-yellow', 'One side yellows and wilts', 'Leaves yellow and wilt on one side first?', 'whole leaf', 'glance', 'plant half-yellow', 'Yes, one side'),
-  sign('sudden-wilt', 'Collapses within days', 'A healthy plant collapses within days?', 'whole', 'glance', 'plant wilt', 'Yes, collapsed'),
+  sign('sudden-wilt', 'Collapses within days', 'A healthy plant collapses within days?', 'whole', 'glance', 'plant collapse', 'Yes, collapsed'),
   sign('brown-inside-stem', 'Brown streaks inside the stem', 'Brown streaks when the stem is cut?', 'stem base', 'cut', 'stem cut-stain', 'Yes, streaks'),
   sign('threads-from-cut', 'Sticky threads from the cut', 'Cut ends pulled apart draw sticky threads?', 'stem', 'cut', 'stem threads', 'Yes, threads'),
   sign('stem-hole', 'A hole in the stem', 'A hole in stem or runner, pith eaten?', 'stem base', 'cut', 'stem bored', 'Yes, bored'),
