@@ -16,8 +16,8 @@ export async function buildServer() {
     },
   };
   await build({
-    entryPoints: [join(root, 'packages/server/src/main.ts')],
-    outfile: join(root, 'packages/server/dist/main.js'),
+    entryPoints: { main: join(root, 'packages/server/src/main.ts'), 'photo-worker': join(root, 'packages/server/src/photos/worker.ts') },
+    outdir: join(root, 'packages/server/dist'),
     bundle: true,
     platform: 'node',
     format: 'esm',

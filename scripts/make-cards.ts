@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { cardOf } from '../packages/core/src/catalogue/card';
+import { SIGNS } from '../packages/core/src/catalogue/signs';
 import { TROUBLES } from '../packages/core/src/catalogue/troubles';
 
 /** Writes catalogue/cards.ts from the entries. `npm run check` says when it has fallen behind. */
@@ -12,6 +13,8 @@ writeFileSync(
 export const TROUBLE_CARDS: readonly TroubleCard[] = [
 ${body}
 ];
+
+export const SIGN_NAMES: Readonly<Record<string, string>> = ${JSON.stringify(Object.fromEntries(SIGNS.map((s) => [s.id, s.name])))};
 
 const byId = new Map(TROUBLE_CARDS.map((c) => [c.id, c]));
 export const findTroubleCard = (id: string): TroubleCard | undefined => byId.get(id);

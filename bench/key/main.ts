@@ -8,7 +8,9 @@ const argument = (name: string, fallback: number) => {
 const figures = measureKey(argument('cases', 5000), argument('seed', 7));
 if (process.argv.includes('--json')) process.stdout.write(`${JSON.stringify(figures)}\n`);
 else {
-  process.stdout.write(`top 1: ${figures.top1} (at least 0.85)\ntop 3: ${figures.top3} (at least 0.97)\nanswers: ${figures.asked}\nworst decile gap: ${figures.worstDecileGap} (at most 0.05)\n`);
+  process.stdout.write(
+    `top 1: ${figures.top1} (at least 0.85)\ntop 3: ${figures.top3} (at least 0.97)\nanswers: ${figures.asked}\nworst decile gap: ${figures.worstDecileGap} (at most 0.05)\n`,
+  );
   for (const d of figures.deciles) process.stdout.write(`  said ${d.said}, right ${d.right}, of ${d.cases}\n`);
   for (const p of figures.pairs) process.stdout.write(`  ${p.truth} taken for ${p.taken}: ${p.times}\n`);
 }

@@ -49,7 +49,12 @@ export function simulateCase(random: () => number): Outcome {
   const truth = random() < SOMETHING_ELSE ? null : drawTruth(context, random);
   // nobody looks twice at a plant that shows nothing
   let shown = new Set<string>();
-  while (shown.size === 0) shown = new Set(visible(host).filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id));
+  while (shown.size === 0)
+    shown = new Set(
+      visible(host)
+        .filter((s) => random() < showsIf(truth, s.id))
+        .map((s) => s.id),
+    );
 
   const answers: Answer[] = [];
   const skipped: string[] = [];

@@ -43,7 +43,16 @@ export function situation(setup: Setup = {}): Situation {
     policy: setup.policy ?? 'any-labelled',
     records: setup.records ?? [],
     seenSigns: setup.seenSigns ?? [],
-    planting: { stage: 'fruiting', site: 'outdoors', edible: host.edible, dense: false, tolerance: 'usual', pickFrom: null, pickUntil: null, ...setup.planting },
+    planting: {
+      stage: 'fruiting',
+      site: 'outdoors',
+      edible: host.edible,
+      dense: false,
+      tolerance: 'usual',
+      pickFrom: null,
+      pickUntil: null,
+      ...setup.planting,
+    },
     conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
   };
 }

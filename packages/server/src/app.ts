@@ -12,11 +12,13 @@ import { requirePasscode } from './http/passcode';
 import { HttpProblem, problemHandler } from './http/problem';
 import { lookRoutes } from './looks/routes';
 import { openApiDocument } from './openapi';
+import { photoRoutes } from './photos/routes';
 import { plantingRoutes } from './plantings/routes';
 import { sheetRoutes } from './sheets/routes';
 import { sprayerRoutes } from './sprayers/routes';
 import { todayRoutes } from './today/routes';
 import { treatmentRoutes } from './treatments/routes';
+import { walkRoutes } from './walks/routes';
 import { weatherRoutes } from './weather/routes';
 
 export interface AppOptions {
@@ -80,6 +82,8 @@ function api(context: Context, requestsPerMinute: number) {
       handler: (_req, _res, next) => next(new HttpProblem(429, 'Too many requests', 'Wait a minute, then try again.')),
     }),
   );
+  // before the JSON reader: pictures are no JSON
+  router.use(photoRoutes(context));
   router.use(express.json({ limit: '256kb' }));
   router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
@@ -89,6 +93,7 @@ function api(context: Context, requestsPerMinute: number) {
     plantingRoutes,
     sprayerRoutes,
     lookRoutes,
+    walkRoutes,
     caseRoutes,
     treatmentRoutes,
     sheetRoutes,

@@ -6,6 +6,7 @@ import { createApp } from './app';
 import { fixedClock, systemClock } from './clock';
 import { openDatabase, type Db } from './db/open';
 import { seedLarkfold } from './demo/larkfold';
+import { shrinkInThread } from './photos/thread';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const env = process.env;
@@ -52,7 +53,7 @@ const demo = env['SLEETBROOK_DEMO'] === '1';
 const db = open(resolve(env['SLEETBROOK_DATA'] ?? '.data/garden'));
 const base = readNow();
 const clock = base ? fixedClock(base, db) : systemClock;
-const context = { db, clock, log, demo, seed: 6 };
+const context = { db, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
 if (demo) seedLarkfold(context);
 
 const server = createServer(createApp(context, { webDir: resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist')), ...(passcode ? { passcode } : {}) }));

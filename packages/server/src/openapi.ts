@@ -6,6 +6,7 @@ import {
   gardenSchema,
   healthSchema,
   lookSchema,
+  photoSchema,
   plantingSchema,
   problemSchema,
   sprayerSchema,
@@ -13,6 +14,8 @@ import {
   treatmentPageSchema,
   treatmentRequestSchema,
   treatmentSchema,
+  walkPlanSchema,
+  walkSchema,
   weatherSchema,
 } from '@sleetbrook/core/api';
 import { labelSheetSchema } from '@sleetbrook/core/label';
@@ -60,6 +63,28 @@ export const openApiDocument = createDocument({
     '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },
     '/sprayers/{id}': { put: put('Add or change a sprayer', sprayerSchema, sprayerSchema, 'id'), delete: drop('Remove a sprayer', 'id') },
     '/looks/{id}': { get: get('One look', lookSchema, { requestParams: { path: byId('id') } }), put: put('Keep a look', lookSchema, lookSchema, 'id') },
+    '/walks': { get: get('Rounds of the garden, newest first', z.array(walkSchema)) },
+    '/walks/{id}': {
+      get: get('One round', walkSchema, { requestParams: { path: byId('id') } }),
+      put: put('Keep a round, finished or not', walkSchema, walkSchema, 'id'),
+    },
+    '/walk-plan': { get: get('What to look for now at each planting', walkPlanSchema) },
+    '/photos': { get: get('Photographs of a look', z.array(photoSchema), { requestParams: { query: z.object({ look: z.uuid() }) } }) },
+    '/photos/{id}': {
+      get: {
+        summary: 'The picture itself',
+        requestParams: { path: byId('id') },
+        responses: { '200': { description: 'JPEG', content: { 'image/jpeg': {} } }, ...gone },
+      },
+      put: {
+        summary: 'Attach a photograph to a look: up to 10 MB, kept smaller and without its hidden data',
+        requestParams: { path: byId('id'), query: z.object({ lookId: z.uuid(), takenAt: z.iso.datetime() }) },
+        requestBody: { content: { 'image/jpeg': {}, 'image/png': {} } },
+        responses: { ...ok(photoSchema, 'Kept'), ...wrong, ...conflict },
+      },
+      delete: drop('Remove a photograph', 'id'),
+    },
+    '/photos/{id}/restore': { post: get('Take a removal back', photoSchema, { requestParams: { path: byId('id') } }) },
     '/cases': {
       get: get('Open cases, or cleared ones', z.array(caseSchema), { requestParams: { query: z.object({ status: z.enum(['open', 'cleared']).optional() }) } }),
     },

@@ -1,3 +1,4 @@
+import { shrink } from '../src/photos/shrink';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -19,7 +20,7 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
   let db: Db;
   const start = (now = options.now ?? NOW) => {
     db = openDatabase(folder, MIGRATIONS);
-    const context = { db, clock: fixedClock(new Date(now), db), log: pino({ level: 'silent' }), demo: options.demo ?? true, seed: 6 };
+    const context = { db, clock: fixedClock(new Date(now), db), log: pino({ level: 'silent' }), demo: options.demo ?? true, seed: 6, shrinkPhoto: shrink };
     if (context.demo) seedLarkfold(context);
     return request(createApp(context, options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}));
   };

@@ -4,7 +4,11 @@ import { countSchema } from './look';
 import { idSchema, instantSchema, revisionSchema } from './common';
 
 /** How many of those looked at carry one trouble. */
-export const tallySchema = z.strictObject({ troubleId: z.string().min(1).max(64), affected: z.number().int().min(0).max(10_000), looked: z.number().int().min(0).max(10_000) });
+export const tallySchema = z.strictObject({
+  troubleId: z.string().min(1).max(64),
+  affected: z.number().int().min(0).max(10_000),
+  looked: z.number().int().min(0).max(10_000),
+});
 export type Tally = z.infer<typeof tallySchema>;
 
 export const STOP_STATES = ['to-do', 'clear', 'found', 'passed'] as const;

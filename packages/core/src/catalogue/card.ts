@@ -1,7 +1,9 @@
 import type { Trouble } from './schema';
 
 /** The little of a trouble that lists, counts and labels need. */
-export type TroubleCard = Pick<Trouble, 'id' | 'name' | 'kind' | 'unit' | 'labelAs' | 'lookAgainDays'> & { readonly threshold: Pick<Trouble['threshold'], 'share'> };
+export type TroubleCard = Pick<Trouble, 'id' | 'name' | 'kind' | 'unit' | 'labelAs' | 'lookAgainDays'> & {
+  readonly threshold: Pick<Trouble['threshold'], 'share'>;
+};
 
 export const cardOf = (t: Trouble): TroubleCard => ({
   id: t.id,

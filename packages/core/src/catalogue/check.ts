@@ -73,7 +73,11 @@ function troubleFaults(t: Trouble): string[] {
   const need = (known: ReadonlySet<string>, list: readonly string[], what: string) => {
     for (const id of list) if (!known.has(id)) wrong.push(`${t.id}: ${what} ${id} is not known`);
   };
-  need(CONTROL_IDS, t.controls.map((c) => c.control), 'control');
+  need(
+    CONTROL_IDS,
+    t.controls.map((c) => c.control),
+    'control',
+  );
   need(HELPER_IDS, t.enemies, 'helper');
   need(SUSPECT_IDS, Object.keys(t.apart), 'look-alike');
   need(TROUBLE_IDS, t.spread.carries, 'carried trouble');

@@ -2,7 +2,7 @@
  * What the first screens need of the catalogue: hosts, controls and one card a trouble.
  * Entries in full, with signs and life histories, are ten times this: `@sleetbrook/core/catalogue`.
  */
-export { TROUBLE_CARDS, findTroubleCard } from './cards';
+export { findTroubleCard, SIGN_NAMES, TROUBLE_CARDS } from './cards';
 export type { TroubleCard } from './card';
 export { CONTROLS } from './controls';
 export { findControl } from './controls/find';

@@ -92,7 +92,12 @@ export type Means = (typeof MEANS)[number];
 
 const months = z.array(z.number().int().min(1).max(12)).min(1);
 
-export const lifeStageSchema = z.strictObject({ stage: z.string().min(2).max(40), months, where: z.string().min(3).max(90), open: z.array(z.enum(MEANS)).min(1) });
+export const lifeStageSchema = z.strictObject({
+  stage: z.string().min(2).max(40),
+  months,
+  where: z.string().min(3).max(90),
+  open: z.array(z.enum(MEANS)).min(1),
+});
 export type LifeStage = z.infer<typeof lifeStageSchema>;
 
 /** Where growers' schools differ: the positions, what Sleetbrook does, and why. */

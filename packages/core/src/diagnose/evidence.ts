@@ -36,7 +36,9 @@ export function explainer(all: readonly Weighed[], given: readonly Answer[]): (s
         const theirs = rest > 1e-9 ? Math.max((everybody - suspect.p * mine) / rest, 1e-9) : mine;
         const bits = Math.log2(mine / theirs);
         if (Math.abs(bits) < SMALLEST_BITS) return [];
-        return [{ signId: sign.id, seen: answer.seen, direction: bits > 0 ? 'for' : 'against', bits: Math.abs(bits), sentence: say(sign, answer.seen, suspect) }];
+        return [
+          { signId: sign.id, seen: answer.seen, direction: bits > 0 ? 'for' : 'against', bits: Math.abs(bits), sentence: say(sign, answer.seen, suspect) },
+        ];
       })
       .sort((a, b) => b.bits - a.bits);
 }

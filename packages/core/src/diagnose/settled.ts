@@ -41,10 +41,12 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
 
 function asSuspects(pair: Pair, suspects: readonly Suspect[]): readonly [Suspect, Suspect] | null {
   if (pair.first.probability < PAIR_SURE || pair.second.probability < PAIR_SURE) return null;
-  const [a, b] = [pair.first, pair.second].sort((x, y) => y.probability - x.probability).map((x) => {
-    const s = suspects.find((y) => y.id === x.id);
-    return s && { ...s, probability: x.probability };
-  });
+  const [a, b] = [pair.first, pair.second]
+    .sort((x, y) => y.probability - x.probability)
+    .map((x) => {
+      const s = suspects.find((y) => y.id === x.id);
+      return s && { ...s, probability: x.probability };
+    });
   return a && b ? [a, b] : null;
 }
 

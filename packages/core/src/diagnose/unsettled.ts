@@ -27,7 +27,14 @@ const HIGHEST_RUNG = 2;
 export function meanwhile(suspects: readonly Suspect[], part: PartId | null): Meanwhile {
   const likely = suspects.filter((s) => s.kind === 'trouble' && s.probability >= LIKELY).slice(0, MOST);
   const troubles = likely.flatMap((s) => findTrouble(s.id) ?? []);
-  return { safe: commonToAll(troubles), sample: sampleOf(troubles, part, likely.some((s) => s.notifiable)) };
+  return {
+    safe: commonToAll(troubles),
+    sample: sampleOf(
+      troubles,
+      part,
+      likely.some((s) => s.notifiable),
+    ),
+  };
 }
 
 function commonToAll(troubles: readonly Trouble[]): Control[] {
@@ -58,7 +65,11 @@ function sampleOf(troubles: readonly Trouble[], part: PartId | null, notifiable:
     };
   }
   if (part === 'fruit' || part === 'flower') {
-    return { what: 'Three to five fruits or flowers at different stages, the first marks among them.', howFresh: 'Picked dry the same day, each in paper, never in plastic.', whereTo };
+    return {
+      what: 'Three to five fruits or flowers at different stages, the first marks among them.',
+      howFresh: 'Picked dry the same day, each in paper, never in plastic.',
+      whereTo,
+    };
   }
   if (part === 'trunk' || part === 'stem') {
     return {
@@ -74,5 +85,9 @@ function sampleOf(troubles: readonly Trouble[], part: PartId | null, notifiable:
       whereTo,
     };
   }
-  return { what: 'Five leaves from the edge of the trouble: some just beginning, some worse, one sound.', howFresh: 'Picked dry the same day, flat in paper, never in plastic; kept cool.', whereTo };
+  return {
+    what: 'Five leaves from the edge of the trouble: some just beginning, some worse, one sound.',
+    howFresh: 'Picked dry the same day, flat in paper, never in plastic; kept cool.',
+    whereTo,
+  };
 }

@@ -62,7 +62,11 @@ export const labelSheetSchema = z.strictObject({
   /** What kinds of material it counts as, for gaps between treatments. */
   groups: z.array(z.enum(['oil', 'sulfur', 'copper', 'soap', 'captan', 'broad-insecticide'])),
   gaps: z.array(
-    z.strictObject({ group: z.enum(['oil', 'sulfur', 'copper', 'captan', 'broad-insecticide']), days: z.number().int().min(1).max(90), prov: provenanceSchema }),
+    z.strictObject({
+      group: z.enum(['oil', 'sulfur', 'copper', 'captan', 'broad-insecticide']),
+      days: z.number().int().min(1).max(90),
+      prov: provenanceSchema,
+    }),
   ),
   mixLifeHours: positive.max(240),
   /** How it goes into the water. */

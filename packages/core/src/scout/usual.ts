@@ -30,7 +30,10 @@ export function usualness(suspect: Trouble | Friend, around: Surroundings): numb
   const onHost = hostWeight(suspect, around.host);
   if (onHost === 0 || !('months' in suspect)) return onHost;
   const inSeason = inSeasonAt(suspect.months, around) ? 1 : OUT_OF_SEASON;
-  const favoured = suspect.favours.reduce((f, word) => f * (around.recent.includes(word) ? FAVOURED : around.recent.includes(OPPOSITE[word]) ? DISFAVOURED : 1), 1);
+  const favoured = suspect.favours.reduce(
+    (f, word) => f * (around.recent.includes(word) ? FAVOURED : around.recent.includes(OPPOSITE[word]) ? DISFAVOURED : 1),
+    1,
+  );
   return onHost * inSeason * favoured;
 }
 

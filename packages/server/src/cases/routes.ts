@@ -1,10 +1,11 @@
 import { Router } from 'express';
 import { caseSchema, type CaseDetail } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/catalogue';
+import { findControl } from '@sleetbrook/core/cards';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
 import { lookStore } from '../looks/store';
+import { photoStore } from '../photos/store';
 import { plantingStore } from '../plantings/store';
 import { treatmentStore } from '../treatments/store';
 import { caseStore } from './store';
@@ -16,6 +17,7 @@ export function caseRoutes({ db }: Context): Router {
   const looks = lookStore(db);
   const treatments = treatmentStore(db);
   const plantings = plantingStore(db);
+  const photos = photoStore(db);
 
   const save = db.transaction((id: string, body: unknown) => {
     const sent = parse(caseSchema, body);
@@ -45,7 +47,7 @@ export function caseRoutes({ db }: Context): Router {
     .get('/cases/:id', (req, res) => {
       const found = cases.find(req.params.id);
       if (!found) throw notFound('case');
-      const detail: CaseDetail = { case: found, looks: looks.ofCase(found.id), treatments: treatments.ofCase(found.id) };
+      const detail: CaseDetail = { case: found, looks: looks.ofCase(found.id), treatments: treatments.ofCase(found.id), photos: photos.ofCase(found.id) };
       res.json(detail);
     })
     .put('/cases/:id', (req, res) => void res.json(save(req.params.id, req.body)));

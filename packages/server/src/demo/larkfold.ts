@@ -28,7 +28,7 @@ const GARDEN = {
   setUp: true,
 };
 
-const base = { revision: 1, site: 'outdoors' as const, dense: false, pickFrom: null, pickUntil: null };
+const base = { revision: 1, site: 'outdoors' as const, dense: false, tolerance: 'usual' as const, pickFrom: null, pickUntil: null };
 const PLANTINGS: Planting[] = [
   {
     ...base,

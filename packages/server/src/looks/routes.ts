@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Router } from 'express';
 import { lookSchema, type Case, type Count, type Look } from '@sleetbrook/core/api';
+import { findSign } from '@sleetbrook/core/catalogue';
 import { reduction } from '@sleetbrook/core/record';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
@@ -33,6 +34,9 @@ export function lookRoutes({ db, clock }: Context): Router {
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (!plantings.find(sent.plantingId)) throw invalid('plantingId', 'There is no such planting.');
     if (Date.parse(sent.at) > clock.now().getTime() + 5 * 60_000) throw invalid('at', 'A look can not be in the future.');
+    sent.answers.forEach((a, i) => {
+      if (!findSign(a.signId)) throw invalid(`answers.${i}.signId`, 'This sign is not known.');
+    });
     const stored = looks.find(id);
     if (stored) {
       if (isDeepStrictEqual({ ...stored, caseId: null }, { ...sent, caseId: null })) return stored;

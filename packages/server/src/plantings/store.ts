@@ -12,6 +12,7 @@ interface Row {
   edible: number;
   dense: number;
   area_m2: number;
+  tolerance: Planting['tolerance'];
   pick_from: string | null;
   pick_until: string | null;
   deleted_at: string | null;
@@ -28,6 +29,7 @@ const fromRow = (r: Row): Planting => ({
   edible: r.edible === 1,
   dense: r.dense === 1,
   areaM2: r.area_m2,
+  tolerance: r.tolerance,
   pickFrom: r.pick_from,
   pickUntil: r.pick_until,
 });
@@ -36,10 +38,10 @@ export function plantingStore(db: Db) {
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
   const upsert = db.prepare(`
-    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, pick_from, pick_until)
-    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @pickFrom, @pickUntil)
+    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, pick_from, pick_until)
+    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @pickFrom, @pickUntil)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, host_id = excluded.host_id, place = excluded.place,
-      site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2,
+      site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2, tolerance = excluded.tolerance,
       pick_from = excluded.pick_from, pick_until = excluded.pick_until`);
   const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');

@@ -1,5 +1,5 @@
 import type { Garden, Planting, Treatment, TreatmentRequest } from '@sleetbrook/core/api';
-import { findControl, findHost } from '@sleetbrook/core/catalogue';
+import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { findSheet, lineFor, quoteLine, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { instant } from '@sleetbrook/core/measure';
 import { clocksFor } from '@sleetbrook/core/schedule';
@@ -31,7 +31,9 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
   let line: LabelLine | null = null;
   if (sheet) {
     if (!facts.troubleId) throw invalid('caseId', 'A product is used for a trouble: record it from its case.');
-    const found = lineFor(sheet, host, facts.troubleId);
+    const trouble = findTroubleCard(facts.troubleId);
+    if (!trouble) throw invalid('caseId', 'This trouble is not known.');
+    const found = lineFor(sheet, host, trouble);
     if (!found.ok) throw invalid('controlId', found.reasons[0]?.sentence ?? 'Not on this label.');
     line = found.value;
     if (sheet.class === 'conventional' && !facts.confirmed(sheet)) {

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Router } from 'express';
 import { treatmentRequestSchema, type Case, type Treatment, type TreatmentPage, type TreatmentRequest } from '@sleetbrook/core/api';
-import { findTrouble } from '@sleetbrook/core/catalogue';
+import { findTroubleCard } from '@sleetbrook/core/cards';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { caseStore } from '../cases/store';
@@ -29,7 +29,7 @@ export function treatmentRoutes(context: Context): Router {
   /** The case moves on in the same transaction: a kill in between can not part them. */
   const advance = (found: Case, t: Treatment, zone: string) => {
     const lap = found.laps.at(-1);
-    const trouble = findTrouble(found.troubleId);
+    const trouble = findTroubleCard(found.troubleId);
     if (!lap || !trouble) return;
     const done = { ...lap, treatmentId: t.id, lookAgainOn: addDays(dayOf(instant(Date.parse(t.finishedAt)), zone), trouble.lookAgainDays) };
     cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), done] });

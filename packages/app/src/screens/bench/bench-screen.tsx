@@ -18,6 +18,8 @@ import { mixFor } from '../mix/mix-for';
 
 const KEY = 'bench';
 
+const NO_PEST = { labelAs: [] };
+
 /** The arithmetic without a case: an amount for an area and a tank, by a label's line. */
 export function BenchScreen() {
   const router = useRouter();
@@ -31,10 +33,10 @@ export function BenchScreen() {
   const [hostId, setHostId] = useState('broad-bean');
   const sheet = SHEETS.find((s) => s.id === sheetId);
   const host = HOSTS.find((h) => h.id === hostId);
-  const pests = sheet && host ? TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t.id).ok) : [];
+  const pests = sheet && host ? TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t).ok) : [];
   const [pest, setPest] = useState('');
   const trouble = pests.find((t) => t.id === pest) ?? pests[0];
-  const line = sheet && host ? lineFor(sheet, host, trouble?.id ?? '') : null;
+  const line = sheet && host ? lineFor(sheet, host, trouble ?? NO_PEST) : null;
   const draft = mixes[KEY] ?? EMPTY_MIX;
   const running = cases.filter((c) => (mixes[c.id]?.step ?? -1) >= 0);
   if (!garden || !sprayers || !confirmations || !sheet || !host)

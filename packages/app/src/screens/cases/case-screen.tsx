@@ -1,8 +1,8 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
-import { findControl, findSign, findTrouble, RUNG_NAMES } from '@sleetbrook/core/catalogue';
+import { findControl, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
 import { gentlerThan, type Verdict } from '@sleetbrook/core/decide';
 import { instant, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
-import { wilson } from '@sleetbrook/core/scout';
+import { wilson } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -54,7 +54,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const save = useSaveCase();
   const c = detail.case;
   const deciding = useDeciding(c, planting, garden).data;
-  const trouble = findTrouble(c.troubleId);
+  const trouble = findTroubleCard(c.troubleId);
   const [choice, setChoice] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
   const [why, setWhy] = useState('');
@@ -82,7 +82,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const first = detail.looks[0];
   const signs = (first?.answers ?? [])
     .filter((a) => a.seen)
-    .map((a) => findSign(a.signId)?.name.toLowerCase())
+    .map((a) => SIGN_NAMES[a.signId]?.toLowerCase())
     .filter(Boolean)
     .join(', ');
   const count = first?.count ?? null;

@@ -45,7 +45,8 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
   const control = findControl(lap?.controlId ?? '');
   const sheet = findSheet(control?.sheet ?? '');
   const host = findHost(planting.hostId);
-  const line = sheet && host ? lineFor(sheet, host, detail.case.troubleId) : null;
+  const trouble = findTroubleCard(detail.case.troubleId);
+  const line = sheet && host && trouble ? lineFor(sheet, host, trouble) : null;
   const mix = sheet && line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
   const plan = mix?.ok ? mix.value : null;
 

@@ -63,6 +63,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           site: planting.site,
           edible: planting.edible,
           dense: planting.dense,
+          tolerance: planting.tolerance,
           pickFrom: planting.pickFrom,
           pickUntil: planting.pickUntil,
         },

@@ -12,6 +12,7 @@ export interface PlantingForm {
   stage: Planting['stage'];
   edible: boolean;
   dense: boolean;
+  tolerance: Planting['tolerance'];
   area: string;
   pickFrom: string;
   pickUntil: string;
@@ -25,6 +26,7 @@ export const EMPTY_FORM: PlantingForm = {
   stage: 'growing',
   edible: true,
   dense: false,
+  tolerance: 'usual',
   area: '',
   pickFrom: '',
   pickUntil: '',
@@ -38,6 +40,7 @@ export const formOf = (p: Planting, us: boolean): PlantingForm => ({
   stage: p.stage,
   edible: p.edible,
   dense: p.dense,
+  tolerance: p.tolerance,
   area: String(us ? Math.round(convert<'area'>(p.areaM2, 'm2', 'ft2') * 10) / 10 : p.areaM2),
   pickFrom: p.pickFrom ?? '',
   pickUntil: p.pickUntil ?? '',
@@ -58,6 +61,7 @@ export function readForm(form: PlantingForm, id: string, revision: number, us: b
     stage: form.stage,
     edible: form.edible && (findHost(form.hostId)?.edible ?? true),
     dense: form.dense,
+    tolerance: form.tolerance,
     areaM2: area.ok ? (us ? convert<'area'>(area.value, 'ft2', 'm2') : area.value) : 1,
     pickFrom: form.edible && form.pickFrom.trim() ? form.pickFrom.trim() : null,
     pickUntil: form.edible && form.pickUntil.trim() ? form.pickUntil.trim() : null,

@@ -1,4 +1,4 @@
-import { wilson } from '@sleetbrook/core/scout';
+import { wilson } from '@sleetbrook/core/count';
 import { View } from 'react-native';
 import { Field } from '../../ui/field';
 import { T } from '../../ui/text';

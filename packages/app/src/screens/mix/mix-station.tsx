@@ -1,5 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findHost } from '@sleetbrook/core/cards';
+import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { findSheet, lineFor } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -30,7 +30,7 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
   const sheet = findSheet(findControl(controlId)?.sheet ?? '');
   const host = findHost(planting.hostId);
   if (!sheet || !host || !sprayers || !confirmations) return <T kind="muted">One moment</T>;
-  const line = lineFor(sheet, host, found.troubleId);
+  const line = lineFor(sheet, host, findTroubleCard(found.troubleId) ?? { labelAs: [] });
   if (!line.ok) return <T>{line.reasons[0]?.sentence ?? ''}</T>;
   const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const mix = mixFor(draft, sheet, line.value, planting, sprayers, garden);

@@ -1,5 +1,5 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { findControl, findHost } from '@sleetbrook/core/cards';
+import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { findSheet, lineFor, sayRate } from '@sleetbrook/core/label';
 import { millilitres, sayVolume, trim } from '@sleetbrook/core/measure';
 import { stepsFor, type MixPlan, type Step } from '@sleetbrook/core/mix';
@@ -70,7 +70,7 @@ function Cards({ caseId, troubleId, sheetId, planting, garden, sprayers }: Cards
   const setMix = useDrafts((d) => d.setMix);
   const sheet = findSheet(sheetId);
   const host = findHost(planting.hostId);
-  const line = sheet && host ? lineFor(sheet, host, troubleId) : null;
+  const line = sheet && host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : null;
   const sprayer = sprayerFor(draft, sprayers);
   const mix = sheet && line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
   const plan = mix?.ok ? mix.value : null;

@@ -127,7 +127,7 @@ function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
   const [crop, setCrop] = useState(HOSTS[0]?.id ?? '');
   const [pest, setPest] = useState(TROUBLE_CARDS[0]?.id ?? '');
   const host = findHost(crop);
-  const line = host ? lineFor(sheet, host, pest) : null;
+  const line = host ? lineFor(sheet, host, findTroubleCard(pest) ?? { labelAs: [] }) : null;
   return (
     <View className="gap-4">
       <Section>Is this on this label?</Section>

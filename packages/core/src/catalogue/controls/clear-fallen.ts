@@ -10,6 +10,6 @@ export const clearFallen: Control = {
   organic: true,
   needs: {},
   how: ['Rake up fallen leaves and fruit each week.', 'Take mummies off the branches.', 'Bin, burn where allowed, or bury 30 cm deep: not on a cool heap.'],
-  works: { text: 'Next year\'s trouble winters in this year\'s litter.', prov: CP },
+  works: { text: "Next year's trouble winters in this year's litter.", prov: CP },
   cautions: [],
 };

@@ -10,7 +10,11 @@ export const copperSpray: Control = {
   organic: true,
   sheet: 'copper-hydroxide',
   needs: { maxSunWm2: 500, maxTempC: 28, minTempC: 4, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
-  how: ['Before a wet spell: it guards, it does not cure.', 'Both sides, until just wetted; keep shaking.', 'Keep it off walls and fences: it stains blue-green.'],
+  how: [
+    'Before a wet spell: it guards, it does not cure.',
+    'Both sides, until just wetted; keep shaking.',
+    'Keep it off walls and fences: it stains blue-green.',
+  ],
   works: { text: 'A film of copper stops spores and bacteria as they land.', prov: CP },
   cautions: [
     { text: 'Harms tender young leaves if overdone, and in slow drying weather.', prov: CP },

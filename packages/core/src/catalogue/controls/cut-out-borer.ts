@@ -9,7 +9,11 @@ export const cutOutBorer: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Slit the stem lengthwise at the frass, take the grub out.', 'Heap moist soil over the cut so that it roots again.', 'For wood, work a wire up the hole.'],
+  how: [
+    'Slit the stem lengthwise at the frass, take the grub out.',
+    'Heap moist soil over the cut so that it roots again.',
+    'For wood, work a wire up the hole.',
+  ],
   works: { text: 'Inside the stem no spray reaches it.', prov: CP },
   cautions: [{ text: 'Cut away from your hand.', prov: CP }],
 };

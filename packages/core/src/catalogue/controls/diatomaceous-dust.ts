@@ -10,7 +10,11 @@ export const diatomaceousDust: Control = {
   organic: true,
   sheet: 'diatomaceous-earth',
   needs: { maxWindMs: 3, rainFreeHours: 24, leaf: 'dry', bees: 'always' },
-  how: ['Food grade only, never pool grade. It must stay bone dry.', 'A thin film on undersides and round the base, never on flowers.', 'Dust again after rain or dew.'],
+  how: [
+    'Food grade only, never pool grade. It must stay bone dry.',
+    'A thin film on undersides and round the base, never on flowers.',
+    'Dust again after rain or dew.',
+  ],
   works: { text: 'It scratches and dries soft bodies; hard-shelled beetles hardly.', prov: CP },
   cautions: [
     { text: 'Goggles, mask and gloves: the dust hurts lungs and eyes.', prov: CP },

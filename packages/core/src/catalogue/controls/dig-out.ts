@@ -9,7 +9,12 @@ export const digOut: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Lift the plant with its roots and the soil that clings.', 'Bag it on the spot', ' bin or burn where allowed.', 'Wash tools and hands before the next plant.'],
+  how: [
+    'Lift the plant with its roots and the soil that clings.',
+    'Bag it on the spot',
+    ' bin or burn where allowed.',
+    'Wash tools and hands before the next plant.',
+  ],
   works: { text: 'A plant that can not be cured feeds the trouble for its neighbours.', prov: CP },
   cautions: [],
 };

@@ -9,7 +9,11 @@ export const feedIt: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Find out which food is short: which leaves, and what is green on them.', 'Feed at the label\'s rate, on damp soil.', 'For lime-shy plants use rain water.'],
+  how: [
+    'Find out which food is short: which leaves, and what is green on them.',
+    "Feed at the label's rate, on damp soil.",
+    'For lime-shy plants use rain water.',
+  ],
   works: { text: 'Leaves that were short stay marked; new ones come right.', prov: CP },
   cautions: [{ text: 'More feed than the packet says burns roots.', prov: CP }],
 };

@@ -9,7 +9,11 @@ export const letItDry: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Push a finger in: water only when the top 3 cm are dry.', 'Empty the saucer a quarter hour after watering.', 'Repot into airy mix if the roots smell.'],
+  how: [
+    'Push a finger in: water only when the top 3 cm are dry.',
+    'Empty the saucer a quarter hour after watering.',
+    'Repot into airy mix if the roots smell.',
+  ],
   works: { text: 'Roots need air; what lives in wet soil needs wet soil.', prov: CP },
   cautions: [],
 };

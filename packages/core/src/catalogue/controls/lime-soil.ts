@@ -9,7 +9,14 @@ export const limeSoil: Control = {
   hazard: { people: 1, bees: 0, water: 0, helpers: 0, persistence: 1 },
   organic: true,
   needs: {},
-  how: ['Test the soil first: aim at pH 7.0 to 7.2 for brassicas.', 'Rake garden lime in, in autumn or a month before planting.', 'Gloves, goggles, a still day.'],
+  how: [
+    'Test the soil first: aim at pH 7.0 to 7.2 for brassicas.',
+    'Rake garden lime in, in autumn or a month before planting.',
+    'Gloves, goggles, a still day.',
+  ],
   works: { text: 'Club root takes hold poorly in limed, drained soil.', prov: CP },
-  cautions: [{ text: 'Dust hurts eyes and lungs.', prov: CP }, { text: 'Not with fresh manure.', prov: CP }],
+  cautions: [
+    { text: 'Dust hurts eyes and lungs.', prov: CP },
+    { text: 'Not with fresh manure.', prov: CP },
+  ],
 };

@@ -9,7 +9,12 @@ export const nematodes: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: { minTempC: 12, duskOnly: true },
-  how: ['Use fresh, at once', ' soil damp and within the packet\'s warmth.', 'Water in at dusk, from a coarse rose, then water again.', 'Keep the soil moist for two weeks.'],
+  how: [
+    'Use fresh, at once',
+    " soil damp and within the packet's warmth.",
+    'Water in at dusk, from a coarse rose, then water again.',
+    'Keep the soil moist for two weeks.',
+  ],
   works: { text: 'Tiny worms that seek out grubs in the soil.', prov: CP },
   cautions: [{ text: 'The right kind for the pest: read the packet.', prov: CP }],
 };

@@ -9,7 +9,11 @@ export const netting: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Taut net on a frame, clear of the crop, no gap at the ground.', 'Mesh of 20 mm or less, or fine mesh: nothing may tangle.', 'Look each day that nothing is caught.'],
+  how: [
+    'Taut net on a frame, clear of the crop, no gap at the ground.',
+    'Mesh of 20 mm or less, or fine mesh: nothing may tangle.',
+    'Look each day that nothing is caught.',
+  ],
   works: { text: 'The one means that works against birds and grazers.', prov: CP },
   cautions: [{ text: 'Loose net traps and kills birds and hedgehogs.', prov: CP }],
 };

@@ -9,7 +9,12 @@ export const pheromoneTrap: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['Hang it as blossom ends, one for up to five trees.', 'Count and empty weekly', ' renew the lure when its packet says.', 'Treat, if at all, one to two weeks after the catch rises.'],
+  how: [
+    'Hang it as blossom ends, one for up to five trees.',
+    'Count and empty weekly',
+    ' renew the lure when its packet says.',
+    'Treat, if at all, one to two weeks after the catch rises.',
+  ],
   works: { text: 'It times other means; alone it thins out a few males.', prov: CP },
   cautions: [],
 };

@@ -9,7 +9,12 @@ export const predatoryMites: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: { minTempC: 15, duskOnly: true },
-  how: ['At the first specks, not when leaves brown.', 'Shake them over the leaves at dusk', ' mist in dry air.', 'No sulfur, oil or soap for two weeks before.'],
+  how: [
+    'At the first specks, not when leaves brown.',
+    'Shake them over the leaves at dusk',
+    ' mist in dry air.',
+    'No sulfur, oil or soap for two weeks before.',
+  ],
   works: { text: 'They hunt mites and thrips leaf by leaf.', prov: CP },
   cautions: [],
 };

@@ -11,5 +11,8 @@ export const pruneOut: Control = {
   needs: {},
   how: ['On a dry day, cut well below the last sign, into clean wood.', 'Wipe the blade with spirit between cuts.', 'Bag what you cut', ' do not compost it.'],
   works: { text: 'What is cut out does not spread.', prov: CP },
-  cautions: [{ text: 'Stone fruit only in summer: winter cuts let canker and silver leaf in.', prov: CP }, { text: 'No ladders or big limbs alone: that is work for a tree surgeon.', prov: CP }],
+  cautions: [
+    { text: 'Stone fruit only in summer: winter cuts let canker and silver leaf in.', prov: CP },
+    { text: 'No ladders or big limbs alone: that is work for a tree surgeon.', prov: CP },
+  ],
 };

@@ -11,5 +11,8 @@ export const snapTraps: Control = {
   needs: {},
   how: ['In a tunnel or box that pets, children and birds can not enter.', 'Check each morning, with gloves.', 'Clear food and cover first.'],
   works: { text: 'Takes the few that know the way.', prov: CP },
-  cautions: [{ text: 'Mind fingers, pets and protected animals: local rules first.', prov: CP }, { text: 'No poison bait here: for that, a licensed person.', prov: CP }],
+  cautions: [
+    { text: 'Mind fingers, pets and protected animals: local rules first.', prov: CP },
+    { text: 'No poison bait here: for that, a licensed person.', prov: CP },
+  ],
 };

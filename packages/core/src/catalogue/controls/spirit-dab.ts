@@ -11,5 +11,8 @@ export const spiritDab: Control = {
   needs: {},
   how: ['Rubbing alcohol (70 %) on a cotton bud, on each one.', 'Try one leaf, wait two days.', 'Weekly until none is found.'],
   works: { text: 'It goes through the wax and dries them.', prov: CP },
-  cautions: [{ text: 'Burns: no flame near, air the room.', prov: CP }, { text: 'Not on ferns or soft thin leaves.', prov: CP }],
+  cautions: [
+    { text: 'Burns: no flame near, air the room.', prov: CP },
+    { text: 'Not on ferns or soft thin leaves.', prov: CP },
+  ],
 };

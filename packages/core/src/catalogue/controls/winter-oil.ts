@@ -10,7 +10,11 @@ export const winterOil: Control = {
   organic: true,
   sheet: 'horticultural-oil',
   needs: { maxSunWm2: 400, maxTempC: 28, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
-  how: ['Dormant wood on a mild, dry, frost-free day; summer strength on leaves.', 'Wet every crack of bark and every twig.', 'Keep shaking: it parts from the water.'],
+  how: [
+    'Dormant wood on a mild, dry, frost-free day; summer strength on leaves.',
+    'Wet every crack of bark and every twig.',
+    'Keep shaking: it parts from the water.',
+  ],
   works: { text: 'Smothers eggs, scales and mites that it coats.', prov: CP },
   cautions: [
     { text: 'Not within 14 days of sulfur, before or after.', prov: MEM },

@@ -38,7 +38,7 @@ export const BEETLES: readonly Means1[] = [
 /** Against flies and weevils whose grubs live in soil, root or bulb. */
 export const ROOT_GRUBS: readonly Means1[] = [
   use('leave-it', 0.05, 'What is inside stays inside; the next sowing can be kept clean.', MEM),
-  use('rotate-crops', 0.4, 'They wait in last year\'s soil for the same family.'),
+  use('rotate-crops', 0.4, "They wait in last year's soil for the same family."),
   use('row-cover', 0.9, 'Put on at sowing, edges buried, no fly gets in to lay.'),
   use('dig-out', 0.5, 'What is taken out does not hatch.'),
   use('nematodes', 0.6, 'They seek the grubs out in warm damp soil.'),
@@ -72,4 +72,8 @@ export const GROUND_FEEDERS: readonly Means1[] = [
 ];
 
 /** Against birds and grazers. */
-export const GRAZERS: readonly Means1[] = [use('leave-it', 0.05, 'They come back while there is food.', MEM), use('netting', 0.9, 'The one sure means.'), LICENSED];
+export const GRAZERS: readonly Means1[] = [
+  use('leave-it', 0.05, 'They come back while there is food.', MEM),
+  use('netting', 0.9, 'The one sure means.'),
+  LICENSED,
+];

@@ -10,7 +10,15 @@ const SHORT: Readonly<Record<string, PartId>> = { leaf: 'leaf-top', under: 'leaf
  * @example sign('ants', 'Ants running up', 'Ants running up the stems?', 'tip stem whole', 'glance', 'stem ants')
  */
 export function sign(id: string, name: string, question: string, parts: string, look: LookKind, drawing: string | null, yes = 'Yes'): Sign {
-  return { id, name, question, yes, parts: parts.split(' ').map((p) => SHORT[p] ?? (p as PartId)), look, drawing: drawing === null ? null : readDrawing(drawing) };
+  return {
+    id,
+    name,
+    question,
+    yes,
+    parts: parts.split(' ').map((p) => SHORT[p] ?? (p as PartId)),
+    look,
+    drawing: drawing === null ? null : readDrawing(drawing),
+  };
 }
 
 function readDrawing(text: string): Drawing {

@@ -41,8 +41,6 @@ export const bacillusSubtilis: LabelSheet = {
   gaps: [{ group: 'copper', days: 3, prov: MEM }],
   mixLifeHours: 12,
   into: 'shake-in',
-  cautions: [
-    { text: 'Living: keep cool, use the mix the same day.', prov: CP },
-  ],
+  cautions: [{ text: 'Living: keep cool, use the mix the same day.', prov: CP }],
   disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

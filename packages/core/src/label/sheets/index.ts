@@ -14,6 +14,21 @@ import { potassiumSoap } from './potassium-soap';
 import { pyrethrins } from './pyrethrins';
 import { wettableSulfur } from './wettable-sulfur';
 
-export const SHEETS: readonly LabelSheet[] = [potassiumSoap, neemOil, wettableSulfur, btKurstaki, ironPhosphate, pyrethrins, malathion50Ec, imidaclopridDrench, bacillusSubtilis, captan50Wp, copperHydroxide, diatomaceousEarth, horticulturalOil, potassiumBicarbonate];
+export const SHEETS: readonly LabelSheet[] = [
+  potassiumSoap,
+  neemOil,
+  wettableSulfur,
+  btKurstaki,
+  ironPhosphate,
+  pyrethrins,
+  malathion50Ec,
+  imidaclopridDrench,
+  bacillusSubtilis,
+  captan50Wp,
+  copperHydroxide,
+  diatomaceousEarth,
+  horticulturalOil,
+  potassiumBicarbonate,
+];
 
 export const findSheet = (id: string) => SHEETS.find((s) => s.id === id);

@@ -42,8 +42,6 @@ export const potassiumBicarbonate: LabelSheet = {
   gaps: [],
   mixLifeHours: 24,
   into: 'slurry-first',
-  cautions: [
-    { text: 'Too strong or in sun it scorches.', prov: CP },
-  ],
+  cautions: [{ text: 'Too strong or in sun it scorches.', prov: CP }],
   disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

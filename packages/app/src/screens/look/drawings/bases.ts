@@ -21,7 +21,11 @@ const PETALS = [0, 72, 144, 216, 288].map((turn) => {
 /** The ground under every drawing, by what it stands for. */
 export const BASES: Readonly<Record<Base, (t: Tokens) => Shape[]>> = {
   leaf: (t) => [solid(BLADE, t.leaf, t.moss, 3.2), { ...line(VEINS, t.moss), opacity: 0.65 }],
-  under: (t) => [solid(BLADE, t.frost, t.moss, 3.2), { ...line('M2 66L14 60L146 44', t.moss, 4.5), opacity: 0.8 }, { ...line(VEINS, t.moss, 2.6), opacity: 0.4 }],
+  under: (t) => [
+    solid(BLADE, t.frost, t.moss, 3.2),
+    { ...line('M2 66L14 60L146 44', t.moss, 4.5), opacity: 0.8 },
+    { ...line(VEINS, t.moss, 2.6), opacity: 0.4 },
+  ],
   blade: (t) => [solid(STRAP, t.leaf, t.moss, 3.2), { ...line('M26 112C48 70 90 34 138 14M38 116C62 82 98 46 138 18', t.moss, 1.6), opacity: 0.6 }],
   tip: (t) => [
     line('M82 118C80 92 78 70 80 44', t.moss, 8),
@@ -43,21 +47,28 @@ export const BASES: Readonly<Record<Base, (t: Tokens) => Shape[]>> = {
     solid('M80 8C108 30 112 66 80 90C48 66 52 30 80 8Z', t.leaf, t.moss, 3.2),
     { ...line('M80 14C72 40 72 62 80 86M66 26C58 48 62 70 74 84M94 26C102 48 98 70 86 84', t.moss), opacity: 0.6 },
   ],
-  flower: (t) => [line('M80 120V78', t.moss, 7), ...PETALS.map((d) => solid(d, t.rowanGround, t.rowan, 2.4)), solid(circle(80, 60, 12), t.ochreGround, t.ochre, 2.6)],
+  flower: (t) => [
+    line('M80 120V78', t.moss, 7),
+    ...PETALS.map((d) => solid(d, t.rowanGround, t.rowan, 2.4)),
+    solid(circle(80, 60, 12), t.ochreGround, t.ochre, 2.6),
+  ],
   fruit: (t) => [line('M80 30C80 18 86 10 92 6', t.bark, 5), solid(FRUIT, t.rowanGround, t.rowan, 3.2)],
-  pod: (t) => [solid('M10 84C40 104 112 90 150 34C118 32 34 36 10 84Z', t.leaf, t.moss, 3.2), ...POD_PEAS.map(([x, y]) => solid(circle(x, y, 10), t.leaf, t.moss, 2))],
+  pod: (t) => [
+    solid('M10 84C40 104 112 90 150 34C118 32 34 36 10 84Z', t.leaf, t.moss, 3.2),
+    ...POD_PEAS.map(([x, y]) => solid(circle(x, y, 10), t.leaf, t.moss, 2)),
+  ],
   root: (t) => [
     solid('M0 26C40 20 120 20 160 26V30H0Z', t.bark),
     line('M72 26C64 12 56 6 46 2M80 24C80 12 82 6 84 0M88 26C98 14 106 8 116 4', t.moss, 5),
     solid(ROOT, t.ochreGround, t.ochre, 3),
     line('M68 48C52 54 40 56 28 68M93 52C110 58 120 62 134 60M72 76C58 84 50 90 44 102M88 82C102 90 108 98 112 108', t.ochre, 3),
   ],
-  bulb: (t) => [line('M78 30C72 16 66 8 58 2M82 30C88 16 94 8 102 4', t.moss, 6), solid(BULB, t.ochreGround, t.ochre, 3.2), line('M62 110C60 116 58 118 54 120M80 112V120M98 110C100 116 104 118 108 120', t.ochre, 2.6)],
-  soil: (t) => [
-    solid('M0 58C40 50 120 52 160 58V120H0Z', t.bark),
-    ...grains(t),
-    line('M28 56C28 40 24 30 16 22M28 56C30 42 36 34 46 30', t.moss, 4.5),
+  bulb: (t) => [
+    line('M78 30C72 16 66 8 58 2M82 30C88 16 94 8 102 4', t.moss, 6),
+    solid(BULB, t.ochreGround, t.ochre, 3.2),
+    line('M62 110C60 116 58 118 54 120M80 112V120M98 110C100 116 104 118 108 120', t.ochre, 2.6),
   ],
+  soil: (t) => [solid('M0 58C40 50 120 52 160 58V120H0Z', t.bark), ...grains(t), line('M28 56C28 40 24 30 16 22M28 56C30 42 36 34 46 30', t.moss, 4.5)],
   bark: (t) => [
     solid(TRUNK, t.bark, t.soot, 2.4),
     { ...line('M62 0C60 30 66 60 58 120M82 6C78 40 88 70 82 116M100 0C104 36 96 70 104 120M70 40C74 60 70 80 74 104', t.soot, 2), opacity: 0.35 },

@@ -25,7 +25,18 @@ const set =
 
 export const CREATURE_MOTIFS: Readonly<Record<string, Motif>> = {
   crowd: many('aphid', 24, 0.62),
-  flies: (pen) => set('whitefly', [30, 22, 20, 0.9], [52, 10, -30, 0.8], [110, 14, 160, 0.9], [132, 30, -20, 0.85], [80, 8, 90, 0.8], [18, 46, 60, 0.8], [142, 54, 10, 0.75], [64, 26, 0, 0.7])(pen),
+  flies: (pen) =>
+    set(
+      'whitefly',
+      [30, 22, 20, 0.9],
+      [52, 10, -30, 0.8],
+      [110, 14, 160, 0.9],
+      [132, 30, -20, 0.85],
+      [80, 8, 90, 0.8],
+      [18, 46, 60, 0.8],
+      [142, 54, 10, 0.75],
+      [64, 26, 0, 0.7],
+    )(pen),
   'soil-flies': set('fly', [50, 44, 0, 0.95], [104, 34, -30, 0.95], [84, 74, 20, 0.9], [128, 80, 170, 0.85]),
   mites: many('mite', 12, 0.95, 5),
   slivers: many('sliver', 9, 0.9, 7),
@@ -34,8 +45,16 @@ export const CREATURE_MOTIFS: Readonly<Record<string, Motif>> = {
   nymphs: many('nymph', 6, 0.95, 11),
   'spotted-bugs': set('spotted-bug', [70, 28, -80, 1.1], [94, 62, -95, 1.1], [68, 92, -85, 1.1]),
   bug: one('bug', 1.35),
-  jumpers: (pen) => [...many('beetle', 7, 0.42, 3)({ ...pen, tone: pen.t.soot }), ...set('beetle', [36, 12, -60, 0.42], [128, 12, -120, 0.42])({ ...pen, tone: pen.t.soot })],
-  beetle: (pen) => ((pen.n ?? 1) >= 3 && pen.tone === pen.t.ochre ? one('striped-beetle', 1.2)(pen) : (pen.n ?? 1) > 1 ? many('beetle', 3, 0.8, 6)(pen) : one('beetle', 1.3)(pen)),
+  jumpers: (pen) => [
+    ...many('beetle', 7, 0.42, 3)({ ...pen, tone: pen.t.soot }),
+    ...set('beetle', [36, 12, -60, 0.42], [128, 12, -120, 0.42])({ ...pen, tone: pen.t.soot }),
+  ],
+  beetle: (pen) =>
+    (pen.n ?? 1) >= 3 && pen.tone === pen.t.ochre
+      ? one('striped-beetle', 1.2)(pen)
+      : (pen.n ?? 1) > 1
+        ? many('beetle', 3, 0.8, 6)(pen)
+        : one('beetle', 1.3)(pen),
   weevil: one('weevil', 1.2),
   grub: one('grub', 1),
   'c-grub': set('c-grub', [56, 88, 0, 0.95], [112, 94, 70, 0.85]),

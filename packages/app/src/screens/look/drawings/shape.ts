@@ -33,7 +33,8 @@ export interface Spot {
 }
 
 export const circle = (x: number, y: number, r: number): string => ellipse(x, y, r, r);
-export const ellipse = (x: number, y: number, rx: number, ry: number): string => `M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`;
+export const ellipse = (x: number, y: number, rx: number, ry: number): string =>
+  `M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`;
 export const line = (d: string, stroke: string, w = 2): Shape => ({ d, stroke, w });
 export const solid = (d: string, fill: string, stroke?: string, w = 2): Shape => (stroke ? { d, fill, stroke, w } : { d, fill });
 
@@ -50,4 +51,4 @@ export function random(seed: number): () => number {
 }
 
 /** Repeatable points that fill the unit square evenly, without clumps (the R2 sequence). */
-export const even = (i: number, seed: number): readonly [number, number] => [(0.5 + (i + seed) * 0.7548776662) % 1, (0.5 + (i + seed) * 0.5698402910) % 1];
+export const even = (i: number, seed: number): readonly [number, number] => [(0.5 + (i + seed) * 0.7548776662) % 1, (0.5 + (i + seed) * 0.569840291) % 1];

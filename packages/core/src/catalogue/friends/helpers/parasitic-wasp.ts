@@ -2,7 +2,9 @@ import { cp, helper } from '../../write';
 
 export const parasiticWasp = helper({
   id: 'parasitic-wasp',
-  name: 'Parasitic wasps', also: 'mini wasps, braconid, encarsia', sizeMm: 2,
+  name: 'Parasitic wasps',
+  also: 'mini wasps, braconid, encarsia',
+  sizeMm: 2,
   hosts: { any: 0.25 },
   seen: { always: 'tiny-wasps', often: 'tan-husks', sometimes: 'dark-crowd green-crowd still-ovals', never: 'ragged-holes powder' },
   facts: [cp('They lay in aphids, whitefly and caterpillars; they sting nobody.')],

@@ -2,7 +2,9 @@ import { cp, helper } from '../../write';
 
 export const soldierBeetle = helper({
   id: 'soldier-beetle',
-  name: 'Soldier beetles', also: 'leatherwings', sizeMm: 10,
+  name: 'Soldier beetles',
+  also: 'leatherwings',
+  sizeMm: 10,
   hosts: { 'family:Apiaceae': 0.4, any: 0.12 },
   seen: { always: 'soldier-beetle', never: 'scarlet-beetle petals-ragged edge-eaten' },
   facts: [cp('Slim, orange-red, on flat flowers in summer; grubs and beetles eat aphids.')],

@@ -2,7 +2,9 @@ import { cp, lookAlike } from '../../write';
 
 export const aphidMummies = lookAlike({
   id: 'aphid-mummies',
-  name: 'Aphid mummies', also: 'parasitised aphids', sizeMm: 2,
+  name: 'Aphid mummies',
+  also: 'parasitised aphids',
+  sizeMm: 2,
   hosts: { any: 0.3 },
   seen: { always: 'tan-husks', sometimes: 'dark-crowd green-crowd tiny-wasps', rarely: 'ants sticky', never: 'powder ragged-holes' },
   facts: [cp('A tan, swollen, still aphid holds a young parasitic wasp: the next helper.')],

@@ -1,0 +1,82 @@
+import { createHash } from 'node:crypto';
+import express, { Router } from 'express';
+import { idSchema, instantSchema, MAX_PHOTO_BYTES, MAX_PHOTOS_PER_LOOK, type Photo } from '@sleetbrook/core/api';
+import { z } from 'zod';
+import type { Context } from '../context';
+import { conflict, HttpProblem, invalid, notFound, parse } from '../http/problem';
+import { NotAPhoto } from './not-a-photo';
+import { photoStore } from './store';
+
+const querySchema = z.object({ lookId: idSchema, takenAt: instantSchema });
+
+export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
+  const photos = photoStore(db);
+
+  const live = (id: string): Photo => {
+    const found = photos.find(id);
+    if (!found || found.deleted) throw notFound('photograph');
+    const { sentSha256: _sent, deleted: _deleted, ...photo } = found;
+    return photo;
+  };
+
+  const save = async (id: string, query: unknown, body: unknown): Promise<Photo> => {
+    parse(idSchema, id);
+    const { lookId, takenAt } = parse(querySchema, query);
+    if (!Buffer.isBuffer(body) || body.length === 0) throw invalid('photo', 'There is no picture in this: send a JPEG or PNG picture.');
+    const sentSha256 = createHash('sha256').update(body).digest('hex');
+    const known = photos.find(id);
+    if (known) {
+      if (known.sentSha256 === sentSha256 && !known.deleted) return live(id);
+      throw conflict('photograph');
+    }
+    const full = () => {
+      if (photos.ofLook(lookId).length >= MAX_PHOTOS_PER_LOOK) {
+        throw invalid('photo', `A look holds ${MAX_PHOTOS_PER_LOOK} photographs at most: this one was left out, the others are kept.`);
+      }
+    };
+    full();
+    const shrunk = await shrinkPhoto(body).catch((error: unknown) => {
+      throw error instanceof NotAPhoto ? invalid('photo', error.message) : error;
+    });
+    // others may have come while this one was being made smaller
+    db.transaction(() => {
+      full();
+      if (!photos.find(id)) photos.add({ id, lookId, takenAt, width: shrunk.width, height: shrunk.height, sentSha256, jpeg: shrunk.jpeg });
+    })();
+    return live(id);
+  };
+
+  return (
+    Router()
+      .get('/photos', (req, res) => {
+        const { look } = parse(z.object({ look: idSchema }), req.query);
+        res.json(photos.ofLook(look));
+      })
+      .get('/photos/:id', (req, res) => {
+        const jpeg = photos.picture(req.params.id);
+        if (!jpeg) throw notFound('photograph');
+        res.set({ 'Content-Type': 'image/jpeg', 'Cache-Control': 'private, max-age=31536000, immutable' }).send(jpeg);
+      })
+      .put('/photos/:id', express.raw({ type: () => true, limit: MAX_PHOTO_BYTES }), (req, res, next) => {
+        save(req.params.id ?? '', req.query, req.body).then((photo) => res.json(photo), next);
+      })
+      .delete('/photos/:id', (req, res) => {
+        live(req.params.id);
+        photos.remove(req.params.id, clock.now());
+        res.status(204).end();
+      })
+      /** Takes a removal back. */
+      .post('/photos/:id/restore', (req, res) => {
+        if (!photos.find(req.params.id)) throw notFound('photograph');
+        photos.restore(req.params.id);
+        res.json(live(req.params.id));
+      })
+      .use('/photos', ((error: { type?: string }, _req, _res, next) => {
+        next(
+          error.type === 'entity.too.large'
+            ? new HttpProblem(413, 'Too large', 'This photograph is over 10 MB. Send a smaller one; nothing else was changed.')
+            : error,
+        );
+      }) as express.ErrorRequestHandler)
+  );
+}

@@ -1,0 +1,11 @@
+import { parentPort } from 'node:worker_threads';
+import { NotAPhoto } from './not-a-photo';
+import { shrink } from './shrink';
+
+/** Pictures are opened here, off the thread that answers requests. */
+parentPort?.on('message', ({ id, bytes }: { id: number; bytes: Uint8Array }) => {
+  shrink(bytes).then(
+    (shrunk) => parentPort?.postMessage({ id, shrunk }),
+    (error: unknown) => parentPort?.postMessage({ id, wrong: error instanceof NotAPhoto ? error.message : null }),
+  );
+});

@@ -1,0 +1,86 @@
+import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
+import type { Db } from '../db/open';
+
+interface WalkRow {
+  id: string;
+  revision: number;
+  started_at: string;
+  finished_at: string | null;
+}
+interface StopRow {
+  walk_id: string;
+  number: number;
+  planting_id: string;
+  state: Stop['state'];
+  at: string | null;
+  note: string;
+}
+interface TallyRow {
+  walk_id: string;
+  stop_number: number;
+  trouble_id: string;
+  planting_id: string;
+  at: string;
+  affected: number;
+  looked: number;
+}
+export interface DatedTally extends Tally {
+  readonly plantingId: string;
+  readonly at: string;
+}
+
+export function walkStore(db: Db) {
+  const one = db.prepare<[string], WalkRow>('SELECT * FROM walk WHERE id = ?');
+  const newest = db.prepare<[number], WalkRow>('SELECT * FROM walk ORDER BY started_at DESC LIMIT ?');
+  const stops = db.prepare<[string], StopRow>('SELECT * FROM walk_stop WHERE walk_id = ? ORDER BY number');
+  const tallies = db.prepare<[string], TallyRow>('SELECT * FROM tally WHERE walk_id = ? ORDER BY stop_number, trouble_id');
+  const since = db.prepare<[string], TallyRow>('SELECT * FROM tally WHERE at >= ? ORDER BY at');
+  const upsert = db.prepare(`
+    INSERT INTO walk (id, revision, started_at, finished_at) VALUES (@id, @revision, @startedAt, @finishedAt)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, finished_at = excluded.finished_at`);
+  const dropTallies = db.prepare('DELETE FROM tally WHERE walk_id = ?');
+  const dropStops = db.prepare('DELETE FROM walk_stop WHERE walk_id = ?');
+  const addStop = db.prepare(
+    'INSERT INTO walk_stop (walk_id, number, planting_id, state, at, note) VALUES (@walkId, @number, @plantingId, @state, @at, @note)',
+  );
+  const addTally = db.prepare(`
+    INSERT INTO tally (walk_id, stop_number, trouble_id, planting_id, at, affected, looked)
+    VALUES (@walkId, @number, @troubleId, @plantingId, @at, @affected, @looked)`);
+
+  const full = (row: WalkRow): Walk => {
+    const counted = tallies.all(row.id);
+    return {
+      id: row.id,
+      revision: row.revision,
+      startedAt: row.started_at,
+      finishedAt: row.finished_at,
+      stops: stops.all(row.id).map((s) => ({
+        plantingId: s.planting_id,
+        state: s.state,
+        at: s.at,
+        note: s.note,
+        tallies: counted.filter((t) => t.stop_number === s.number).map((t) => ({ troubleId: t.trouble_id, affected: t.affected, looked: t.looked })),
+      })),
+    };
+  };
+  return {
+    find: (id: string): Walk | undefined => {
+      const row = one.get(id);
+      return row && full(row);
+    },
+    newest: (limit: number): Walk[] => newest.all(limit).map(full),
+    /** Every count since an instant, oldest first. */
+    talliesSince: (at: string): DatedTally[] =>
+      since.all(at).map((t) => ({ troubleId: t.trouble_id, plantingId: t.planting_id, at: t.at, affected: t.affected, looked: t.looked })),
+    /** Call inside a transaction. */
+    save: (w: Walk) => {
+      upsert.run({ id: w.id, revision: w.revision, startedAt: w.startedAt, finishedAt: w.finishedAt });
+      dropTallies.run(w.id);
+      dropStops.run(w.id);
+      w.stops.forEach((s, number) => {
+        addStop.run({ walkId: w.id, number, plantingId: s.plantingId, state: s.state, at: s.at, note: s.note });
+        for (const t of s.tallies) addTally.run({ ...t, walkId: w.id, number, plantingId: s.plantingId, at: s.at ?? w.startedAt });
+      });
+    },
+  };
+}
