@@ -29,7 +29,9 @@ export async function request<T>(
   try {
     response = await fetch(`/api/v1${path}`, {
       method,
-      ...(body === undefined ? {} : { headers: { 'Content-Type': type }, body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      ...(body === undefined
+        ? {}
+        : { headers: { 'Content-Type': type }, body: typeof body === 'string' || body instanceof Blob ? body : JSON.stringify(body) }),
     });
   } catch {
     throw new ApiProblem(OFFLINE);

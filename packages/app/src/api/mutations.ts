@@ -4,9 +4,11 @@ import {
   confirmationSchema,
   gardenSchema,
   lookSchema,
+  photoSchema,
   plantingSchema,
   sprayerSchema,
   treatmentSchema,
+  walkSchema,
   type Case,
   type Confirmation,
   type Garden,
@@ -14,10 +16,12 @@ import {
   type Planting,
   type Sprayer,
   type TreatmentRequest,
+  type Walk,
 } from '@sleetbrook/core/api';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
+import { sendPhoto } from './photos';
 
 /** After any write everything shown is read again: the garden is small, and nothing is ever stale. */
 function useWrite<I, O>(run: (input: I) => Promise<O>) {
@@ -40,3 +44,7 @@ export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clo
 const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
 export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, 'text/csv'));
 export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/file', null));
+export const useSendPhoto = () => useWrite(({ lookId, takenAt, file }: { lookId: string; takenAt: string; file: File }) => sendPhoto(lookId, takenAt, file));
+export const useRemovePhoto = () => useWrite((id: string) => request('DELETE', `/photos/${id}`, null));
+export const useRestorePhoto = () => useWrite((id: string) => request('POST', `/photos/${id}/restore`, photoSchema));
+export const useSaveWalk = () => useWrite((w: Walk) => request('PUT', `/walks/${w.id}`, walkSchema, w));

@@ -5,10 +5,13 @@ import {
   confirmationSchema,
   gardenSchema,
   healthSchema,
+  photoSchema,
   plantingSchema,
   sprayerSchema,
   todaySchema,
   treatmentPageSchema,
+  walkPlanSchema,
+  walkSchema,
   weatherSchema,
 } from '@sleetbrook/core/api';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
@@ -46,3 +49,11 @@ export const useTreatmentLog = () =>
     queryFn: ({ pageParam }) => request('GET', `/treatments${pageParam ? `?before=${encodeURIComponent(pageParam)}` : ''}`, treatmentPageSchema),
     getNextPageParam: (page) => page.next ?? undefined,
   });
+export const useLookPhotos = (lookId: string) =>
+  useQuery({ queryKey: ['photos', lookId], queryFn: () => request('GET', `/photos?look=${lookId}`, z.array(photoSchema)) });
+export const useWalks = () => useQuery({ queryKey: ['walks'], queryFn: () => request('GET', '/walks', z.array(walkSchema)) });
+export const useWalk = (id: string) =>
+  useQuery({ queryKey: ['walk', id], queryFn: () => request('GET', `/walks/${encodeURIComponent(id)}`, walkSchema), retry: false });
+/** @param except a walk whose own counts are not "before" */
+export const useWalkPlan = (except: string) =>
+  useQuery({ queryKey: ['walk-plan', except], queryFn: () => request('GET', `/walk-plan?except=${encodeURIComponent(except)}`, walkPlanSchema) });

@@ -1,7 +1,7 @@
 import { usePathname, useRouter, type Href } from 'expo-router';
 import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { BookOpen, Brook, Cog, Flask, Shed, Sprout, Sunrise } from '../ui/icons';
+import { Book, BookOpen, Brook, Cog, Flask, Shed, Sprout, Sunrise } from '../ui/icons';
 import { Sheet } from '../ui/sheet';
 import { T } from '../ui/text';
 import { useTokens } from '../ui/tokens';
@@ -16,19 +16,20 @@ interface PlaceLink {
 
 const PLACES: readonly PlaceLink[] = [
   { title: 'Today', href: '/', at: /^\/$/, icon: Sunrise },
-  { title: 'Garden', href: '/garden', at: /^\/(garden|look)/, icon: Sprout },
+  { title: 'Garden', href: '/garden', at: /^\/(garden|look|walk)/, icon: Sprout },
   { title: 'Cases', href: '/cases', at: /^\/cases/, icon: Brook },
   { title: 'Bench', href: '/bench', at: /^\/bench/, icon: Flask },
   { title: 'Shed', href: '/shed', at: /^\/shed/, icon: Shed },
 ];
 const ASIDE: readonly PlaceLink[] = [
+  { title: 'Almanac', href: '/almanac', at: /^\/almanac/, icon: Book },
   { title: 'Records', href: '/records', at: /^\/records/, icon: BookOpen },
   { title: 'Settings', href: '/settings', at: /^\/(settings|setup)/, icon: Cog },
 ];
 
 export const useWide = () => useWindowDimensions().width >= 1024;
 /** Screens with a main action of their own at the thumb: the bar would be in the way. */
-const ALONE = /^\/(look|setup)\b|\/mix$|\/again$|\/done$/;
+const ALONE = /^\/(look|setup|walk)\b|\/mix$|\/again$|\/done$/;
 
 /** The five places: a bar at the bottom of a phone, a rail on a wide screen. */
 export function Shell({ children }: { readonly children: ReactNode }) {
@@ -92,6 +93,8 @@ function Item({ place, here, className = '' }: { readonly place: PlaceLink; read
 
 const KEYS = [
   ['1 to 5', 'Today, Garden, Cases, Bench, Shed'],
+  ['W', 'Walk'],
+  ['A', 'Almanac'],
   ['R', 'Records'],
   ['S', 'Settings'],
   ['Space or →', 'In a mix: tick the card, go on'],
@@ -111,6 +114,8 @@ function Keys() {
       if (e.metaKey || e.ctrlKey || e.altKey || /^(INPUT|TEXTAREA|SELECT)$/.test(target?.tagName ?? '')) return;
       const place = PLACES[Number(e.key) - 1];
       if (place) router.navigate(place.href);
+      else if (e.key === 'w') router.navigate('/walk');
+      else if (e.key === 'a') router.navigate('/almanac');
       else if (e.key === 'r') router.navigate('/records');
       else if (e.key === 's') router.navigate('/settings');
       else if (e.key === '?') setOpen((o) => !o);

@@ -5,8 +5,14 @@ import { storage } from './storage';
 
 /** A look that is not finished: what was tapped so far on one planting. */
 export interface LookDraft {
+  /** Given before anything is kept, so that photographs can hang on to it. */
+  readonly id: string;
   readonly part: PartId | null;
   readonly answers: Readonly<Record<string, boolean>>;
+  /** Which of them answer the key's question. */
+  readonly asked: readonly string[];
+  /** Signs that could not be told. */
+  readonly skipped: readonly string[];
   readonly affected: string;
   readonly looked: string;
 }
@@ -23,7 +29,7 @@ export interface MixDraft {
   readonly ticked: readonly string[];
 }
 
-export const EMPTY_LOOK: LookDraft = { part: null, answers: {}, affected: '', looked: '' };
+export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], affected: '', looked: '' };
 export const EMPTY_MIX: MixDraft = { rate: '', area: '', water: '', sprayerId: null, step: -1, ticked: [] };
 
 interface Drafts {
@@ -43,7 +49,7 @@ export const useDrafts = create<Drafts>()(
     (set) => ({
       looks: {},
       mixes: {},
-      setLook: (id, change) => set((s) => ({ looks: { ...s.looks, [id]: { ...(s.looks[id] ?? EMPTY_LOOK), ...change } } })),
+      setLook: (id, change) => set((s) => ({ looks: { ...s.looks, [id]: { ...EMPTY_LOOK, ...s.looks[id], ...change } } })),
       dropLook: (id) => set((s) => ({ looks: without(s.looks, id) })),
       setMix: (key, change) => set((s) => ({ mixes: { ...s.mixes, [key]: { ...(s.mixes[key] ?? EMPTY_MIX), ...change } } })),
       dropMix: (key) => set((s) => ({ mixes: without(s.mixes, key) })),

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { Field } from './field';
 import { Row } from './row';
 import { Sheet } from './sheet';
 import { T } from './text';
@@ -12,9 +13,14 @@ interface Props<V extends string> {
   readonly error?: string | undefined;
 }
 
+/** Longer lists than this can be searched. */
+const SEARCH_FROM = 20;
+
 /** One of many: the choice in sight, the list in a panel. */
 export function Pick<V extends string>({ label, value, options, onChange, error }: Props<V>) {
   const [open, setOpen] = useState(false);
+  const [find, setFind] = useState('');
+  const wanted = find.trim().toLowerCase();
   const current = options.find((o) => o.value === value)?.label ?? '';
   return (
     <View className="gap-1">
@@ -40,19 +46,23 @@ export function Pick<V extends string>({ label, value, options, onChange, error 
         </View>
       )}
       <Sheet open={open} title={label} onClose={() => setOpen(false)}>
+        {options.length > SEARCH_FROM && <Field label="Find" value={find} onChange={setFind} />}
         <View>
-          {options.map((o) => (
-            <Row
-              key={o.value}
-              title={o.label}
-              selected={o.value === value}
-              {...(o.value === value ? { mark: 'done' as const } : {})}
-              onPress={() => {
-                onChange(o.value);
-                setOpen(false);
-              }}
-            />
-          ))}
+          {options
+            .filter((o) => wanted === '' || o.label.toLowerCase().includes(wanted))
+            .map((o) => (
+              <Row
+                key={o.value}
+                title={o.label}
+                selected={o.value === value}
+                {...(o.value === value ? { mark: 'done' as const } : {})}
+                onPress={() => {
+                  onChange(o.value);
+                  setOpen(false);
+                  setFind('');
+                }}
+              />
+            ))}
         </View>
       </Sheet>
     </View>

@@ -4,5 +4,11 @@ type Async<T> = { [K in keyof T]: T[K] extends (...a: infer A) => infer R ? (...
 
 /** The same tasks without a worker, where there is none (tests). */
 export function core(): Async<Tasks> {
-  return { name: async (t) => tasks.name(t), decide: async (t) => tasks.decide(t) };
+  return {
+    name: async (t) => tasks.name(t),
+    decide: async (t) => tasks.decide(t),
+    signsOn: async (t) => tasks.signsOn(t),
+    almanacList: async (q) => tasks.almanacList(q),
+    almanacEntry: async (id) => tasks.almanacEntry(id),
+  };
 }

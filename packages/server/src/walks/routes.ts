@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { walkSchema, type Walk } from '@sleetbrook/core/api';
 import { findTrouble } from '@sleetbrook/core/catalogue';
+import { z } from 'zod';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
@@ -45,7 +46,8 @@ export function walkRoutes(context: Context): Router {
       res.json(found);
     })
     .put('/walks/:id', (req, res) => void res.json(save(req.params.id, req.body)))
-    .get('/walk-plan', (_req, res) => {
+    .get('/walk-plan', (req, res) => {
+      const except = parse(z.object({ except: z.string().max(64).optional() }), req.query).except ?? '';
       const now = clock.now();
       const garden = gardens.stored() ?? UNSET_GARDEN;
       const from = new Date(now.getTime() - FORTNIGHT_HOURS * 3_600_000);
@@ -54,7 +56,7 @@ export function walkRoutes(context: Context): Router {
           garden,
           plantings: plantings.list(),
           cases: [...cases.list('open', 200), ...cases.list('cleared', 200)],
-          tallies: walks.talliesSince(new Date(now.getTime() - MEMORY_DAYS * DAY_MS).toISOString()),
+          tallies: walks.talliesSince(new Date(now.getTime() - MEMORY_DAYS * DAY_MS).toISOString(), except),
           weather: weather.range(from, FORTNIGHT_HOURS, garden).hours,
           now,
         }),

@@ -34,7 +34,7 @@ export function walkStore(db: Db) {
   const newest = db.prepare<[number], WalkRow>('SELECT * FROM walk ORDER BY started_at DESC LIMIT ?');
   const stops = db.prepare<[string], StopRow>('SELECT * FROM walk_stop WHERE walk_id = ? ORDER BY number');
   const tallies = db.prepare<[string], TallyRow>('SELECT * FROM tally WHERE walk_id = ? ORDER BY stop_number, trouble_id');
-  const since = db.prepare<[string], TallyRow>('SELECT * FROM tally WHERE at >= ? ORDER BY at');
+  const since = db.prepare<[string, string], TallyRow>('SELECT * FROM tally WHERE at >= ? AND walk_id <> ? ORDER BY at');
   const upsert = db.prepare(`
     INSERT INTO walk (id, revision, started_at, finished_at) VALUES (@id, @revision, @startedAt, @finishedAt)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, finished_at = excluded.finished_at`);
@@ -69,9 +69,9 @@ export function walkStore(db: Db) {
       return row && full(row);
     },
     newest: (limit: number): Walk[] => newest.all(limit).map(full),
-    /** Every count since an instant, oldest first. */
-    talliesSince: (at: string): DatedTally[] =>
-      since.all(at).map((t) => ({ troubleId: t.trouble_id, plantingId: t.planting_id, at: t.at, affected: t.affected, looked: t.looked })),
+    /** Every count since an instant, oldest first, but for one walk's. */
+    talliesSince: (at: string, exceptWalk: string): DatedTally[] =>
+      since.all(at, exceptWalk).map((t) => ({ troubleId: t.trouble_id, plantingId: t.planting_id, at: t.at, affected: t.affected, looked: t.looked })),
     /** Call inside a transaction. */
     save: (w: Walk) => {
       upsert.run({ id: w.id, revision: w.revision, startedAt: w.startedAt, finishedAt: w.finishedAt });

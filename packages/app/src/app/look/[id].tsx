@@ -1,5 +1,5 @@
 import { useLocalSearchParams } from 'expo-router';
-import { LookScreen } from '../../screens/look/look-screen';
+import { LookScreen } from '../../screens/lazy-pictures';
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>();

@@ -1,11 +1,12 @@
 import type { CaseDetail } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
+import { thresholdFor } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveLook } from '../../api/mutations';
-import { useCaseDetail } from '../../api/queries';
+import { useCaseDetail, usePlantings } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Page } from '../../ui/page';
@@ -14,6 +15,7 @@ import { T } from '../../ui/text';
 import { lastCount } from '../decide/use-deciding';
 import { readCount } from '../look/count';
 import { CountFields } from '../look/count-fields';
+import { PhotoStrip } from '../photos/photo-strip';
 
 /** Count again at the same place; the effect is worked out from the count before. */
 export function AgainScreen({ id }: { readonly id: string }) {
@@ -26,6 +28,7 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
   const now = useNow();
   const save = useSaveLook();
   const trouble = findTroubleCard(detail.case.troubleId);
+  const planting = usePlantings().data?.find((p) => p.id === detail.case.plantingId);
   const before = lastCount(detail.looks);
   const [id] = useState(() => v7());
   const [typed, setTyped] = useState({ affected: '', looked: before ? String(before.looked) : '' });
@@ -68,6 +71,7 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
         </T>
         <CountFields
           unit={trouble?.unit ?? 'units'}
+          threshold={trouble && thresholdFor(trouble.threshold.share, planting?.tolerance ?? 'usual')}
           affected={typed.affected}
           looked={typed.looked}
           errors={errors}
@@ -77,6 +81,7 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
           }}
         />
       </View>
+      <PhotoStrip lookId={id} />
     </Page>
   );
 }

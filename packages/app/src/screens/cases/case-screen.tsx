@@ -3,6 +3,7 @@ import { findControl, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbroo
 import { gentlerThan, type Verdict } from '@sleetbrook/core/decide';
 import { instant, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
+import { dayOf } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -21,6 +22,7 @@ import { lastCount, useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { MixStation } from '../mix/mix-station';
 import { TimeStation } from '../time/time-station';
+import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
 import { lapStation } from './station';
@@ -92,10 +94,13 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       key: 'seen',
       state: 'behind',
       content: (
-        <Summary
-          word="Seen"
-          text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
-        />
+        <View>
+          <Summary
+            word="Seen"
+            text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
+          />
+          <PhotoPairs photos={detail.photos} looks={detail.looks} sayDay={(iso) => sayDate(dayOf(instant(Date.parse(iso)), garden.zone))} />
+        </View>
       ),
     },
     { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> },

@@ -26,8 +26,13 @@ export function GardenList() {
     <Page
       title="Garden"
       footer={
-        <View className="border-t border-line px-5 py-3">
-          <Button title="Add a planting" onPress={() => router.navigate('/garden/new')} />
+        <View className="flex-row gap-3 border-t border-line px-5 py-3">
+          <View className="flex-1">
+            <Button title="Walk round" onPress={() => router.navigate('/walk')} />
+          </View>
+          <View className="flex-1">
+            <Button kind="quiet" title="Add a planting" onPress={() => router.navigate('/garden/new')} />
+          </View>
         </View>
       }
     >

@@ -142,6 +142,22 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
           name="dense"
           render={({ field }) => <Tick label="Closely planted: leaves touch the next bed" checked={field.value} onChange={field.onChange} />}
         />
+        <Controller
+          control={control}
+          name="tolerance"
+          render={({ field }) => (
+            <Choice
+              label="How much damage you bear here"
+              value={field.value}
+              onChange={field.onChange}
+              options={[
+                { value: 'spotless', label: 'Little' },
+                { value: 'usual', label: 'The usual' },
+                { value: 'easy-going', label: 'A good deal' },
+              ]}
+            />
+          )}
+        />
         <Controller control={control} name="edible" render={({ field }) => <Tick label="You eat from it" checked={field.value} onChange={field.onChange} />} />
         {edible && (
           <View className="flex-row gap-3">

@@ -44,7 +44,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
             aside={<Button kind="quiet" title="Edit" onPress={() => router.navigate(`/garden/${id}/edit`)} />}
             footer={
               <View className="border-t border-line px-5 py-3">
-                <Button title={draft ? 'Go on with the look' : 'Start a look'} onPress={() => router.navigate(`/look/${id}`)} />
+                <Button title={draft && draft.part !== null ? 'Go on with the look' : 'Start a look'} onPress={() => router.navigate(`/look/${id}`)} />
               </View>
             }
           >

@@ -1,8 +1,8 @@
 import { freshLap, type Look, type Planting } from '@sleetbrook/core/api';
-import { findHost, findTrouble, PART_NAMES, SIGNS, type PartId } from '@sleetbrook/core/catalogue';
-import type { Suspect } from '@sleetbrook/core/diagnose';
+import { findHost, findTroubleCard, PART_NAMES, type PartId } from '@sleetbrook/core/cards';
+import { thresholdFor } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveCase, useSaveLook } from '../../api/mutations';
@@ -10,15 +10,20 @@ import { useGarden, usePlantings } from '../../api/queries';
 import { EMPTY_LOOK, useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import type { Naming } from '../../workers/tasks';
+import { PhotoStrip } from '../photos/photo-strip';
 import { readCount } from './count';
 import { CountFields } from './count-fields';
 import { PartDrawing } from './part-drawing';
 import { SignTile } from './sign-tile';
 import { SuspectSheet } from './suspect-sheet';
-import { useNaming } from './use-naming';
+import { UnsettledSheet } from './unsettled-sheet';
+import { useNaming, useSigns } from './use-naming';
+import { Verdict } from './verdict';
 
 /** Stations 1 and 2: choose the part, tap what is seen, get it named. */
 export function LookScreen({ plantingId }: { readonly plantingId: string }) {
@@ -42,8 +47,12 @@ export function LookScreen({ plantingId }: { readonly plantingId: string }) {
   );
 }
 
+/** So many tiles fit before one has to search; the rest is one tap away. */
+const TILES_AT_FIRST = 12;
+
 function Looking({ planting }: { readonly planting: Planting }) {
-  const draft = useDrafts((d) => d.looks[planting.id]) ?? EMPTY_LOOK;
+  const stored = useDrafts((d) => d.looks[planting.id]);
+  const draft = useMemo(() => ({ ...EMPTY_LOOK, ...stored }), [stored]);
   const setLook = useDrafts((d) => d.setLook);
   const dropLook = useDrafts((d) => d.dropLook);
   const saveLook = useSaveLook();
@@ -51,12 +60,21 @@ function Looking({ planting }: { readonly planting: Planting }) {
   const garden = useGarden().data;
   const now = useNow();
   const router = useRouter();
-  const [sheet, setSheet] = useState(false);
+  const [sheet, setSheet] = useState<'none' | 'suspects' | 'unsettled'>('none');
+  const [find, setFind] = useState('');
+  const [all, setAll] = useState(false);
   const [countError, setCountError] = useState<{ affected?: string; looked?: string }>({});
+  useEffect(() => {
+    if (draft.id === '') setLook(planting.id, { id: v7() });
+  }, [draft.id, planting.id, setLook]);
 
   const host = findHost(planting.hostId);
-  const answers = useMemo(() => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen })), [draft.answers]);
-  const naming = useNaming(planting, answers, garden);
+  const answers = useMemo(
+    () => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen, ...(draft.asked.includes(signId) ? { asked: true } : {}) })),
+    [draft.answers, draft.asked],
+  );
+  const naming = useNaming(planting, { answers, skipped: draft.skipped, part: draft.part }, garden);
+  const signs = useSigns(planting, garden);
   const back = { title: planting.name, href: `/garden/${planting.id}` as const };
 
   const part = draft.part;
@@ -72,21 +90,24 @@ function Looking({ planting }: { readonly planting: Planting }) {
     );
   }
 
-  const answer = (signId: string, seen: boolean | undefined) => {
+  const answer = (signId: string, seen: boolean | undefined, asked = false) => {
     const { [signId]: _old, ...rest } = draft.answers;
-    setLook(planting.id, { answers: seen === undefined ? rest : { ...rest, [signId]: seen } });
+    setLook(planting.id, {
+      answers: seen === undefined ? rest : { ...rest, [signId]: seen },
+      asked: asked ? [...draft.asked, signId] : draft.asked.filter((a) => a !== signId),
+    });
   };
-
   const finding = naming.data?.finding;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
-  const trouble = leader ? findTrouble(leader.id) : undefined;
+  const named = leader && findTroubleCard(leader.id);
+  const unit = named?.unit ?? 'leaves';
 
-  const keep = async (suspect: Suspect) => {
+  const keep = async (suspect: { id: string; kind: string; probability: number }) => {
     if (now === undefined) return;
     const count = readCount(draft.affected, draft.looked);
     if (!count.ok) return setCountError(count.errors);
     const at = new Date(now).toISOString();
-    const look: Look = { id: v7(), plantingId: planting.id, caseId: null, at, answers, count: count.value, note: '' };
+    const look: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at, answers, count: count.value, note: '' };
     await saveLook.mutateAsync(look);
     if (suspect.kind !== 'trouble') {
       dropLook(planting.id);
@@ -109,56 +130,26 @@ function Looking({ planting }: { readonly planting: Planting }) {
     router.replace(`/cases/${id}`);
   };
 
-  const error = saveLook.error ?? saveCase.error;
-  const next = naming.data?.next;
+  const error = saveLook.error ?? saveCase.error ?? signs.error;
+  const here = (signs.data ?? []).filter((s) => s.parts.includes(part));
+  const wanted = find.trim().toLowerCase();
+  const matching = wanted === '' ? here : here.filter((s) => `${s.name} ${s.question}`.toLowerCase().includes(wanted));
+  const shown = all || wanted !== '' ? matching : matching.filter((s, i) => i < TILES_AT_FIRST || s.id in draft.answers);
   return (
     <Page
       title="What do you see?"
       sub={`${planting.name} · ${PART_NAMES[part].inText}`}
       back={back}
       footer={
-        <View className="gap-3 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-4">
-          <Verdict
-            leader={leader}
-            settled={finding?.state === 'settled'}
-            why={finding?.state === 'not-settled' ? finding.why : undefined}
-            onWhy={() => setSheet(true)}
-          />
-          {finding?.state === 'settled' && leader ? (
-            <Button
-              title={leader.kind === 'trouble' ? `It is ${leader.name.toLowerCase()}: decide` : 'Leave it: no trouble'}
-              busy={saveLook.isPending || saveCase.isPending}
-              onPress={() => void keep(leader).catch(() => undefined)}
-            />
-          ) : null}
-          {finding?.state !== 'settled' && next ? (
-            <View className="gap-2">
-              <T kind="body">
-                {'Next look: '}
-                <T kind="strong" className="text-[17px]">
-                  {next.sign.question}
-                </T>
-                {next.wouldSettle ? ' It would settle this.' : ''}
-              </T>
-              <View className="flex-row gap-3">
-                <View className="flex-1">
-                  <Button title={next.sign.yes} onPress={() => answer(next.sign.id, true)} />
-                </View>
-                <View className="flex-1">
-                  <Button kind="quiet" title="No" onPress={() => answer(next.sign.id, false)} />
-                </View>
-              </View>
-            </View>
-          ) : null}
-          {finding?.state === 'not-settled' && trouble && leader && (
-            <Button
-              kind="link"
-              title={`Take it as ${leader.name.toLowerCase()} all the same`}
-              busy={saveCase.isPending}
-              onPress={() => void keep(leader).catch(() => undefined)}
-            />
-          )}
-        </View>
+        <Foot
+          naming={naming.data}
+          busy={saveLook.isPending || saveCase.isPending}
+          onWhy={() => setSheet('suspects')}
+          onUnsettled={() => setSheet('unsettled')}
+          onAnswer={(id, seen) => answer(id, seen, true)}
+          onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
+          onKeep={(s) => void keep(s).catch(() => undefined)}
+        />
       }
     >
       <ScrollView horizontal showsHorizontalScrollIndicator={false} className="mt-4" contentContainerClassName="gap-3 px-5" role="tablist">
@@ -167,7 +158,10 @@ function Looking({ planting }: { readonly planting: Planting }) {
             key={p}
             role="tab"
             aria-selected={p === part}
-            onPress={() => setLook(planting.id, { part: p })}
+            onPress={() => {
+              setAll(false);
+              setLook(planting.id, { part: p });
+            }}
             className={`min-h-[48px] justify-center rounded-xl px-4 ${p === part ? 'bg-brook' : 'border border-line bg-slate'}`}
           >
             <T kind="strong" className={`text-[16px] ${p === part ? 'text-on-brook' : ''}`}>
@@ -177,18 +171,30 @@ function Looking({ planting }: { readonly planting: Planting }) {
         ))}
       </ScrollView>
       {error && <Failed error={error} />}
+      {here.length > TILES_AT_FIRST && (
+        <View className="px-5 pt-4">
+          <Field label="Find a sign" value={find} onChange={setFind} placeholder="spots, holes, curled" />
+        </View>
+      )}
       <View className="flex-row flex-wrap gap-3 px-5 pt-4">
-        {SIGNS.filter((s) => s.parts.includes(part)).map((s) => (
+        {shown.map((s) => (
           <SignTile key={s.id} sign={s} seen={draft.answers[s.id]} onChange={(seen) => answer(s.id, seen)} />
         ))}
       </View>
+      {wanted !== '' && matching.length === 0 && <T className="px-5 pt-2">{`No sign of that name on the ${PART_NAMES[part].inText}.`}</T>}
+      {shown.length < matching.length && (
+        <View className="px-5 pt-3">
+          <Button kind="quiet" title={`Show ${matching.length - shown.length} less usual signs`} onPress={() => setAll(true)} />
+        </View>
+      )}
       <T kind="small" className="px-5 pt-3">
         Tap once for seen, twice for not seen, a third time to clear.
       </T>
       <View className="px-5 pt-4">
         <CountFields
           heading="Count, if you like: it shows later whether it worked"
-          unit={trouble?.unit ?? 'leaves'}
+          unit={unit}
+          threshold={named && thresholdFor(named.threshold.share, planting.tolerance)}
           affected={draft.affected}
           looked={draft.looked}
           errors={countError}
@@ -198,8 +204,98 @@ function Looking({ planting }: { readonly planting: Planting }) {
           }}
         />
       </View>
-      <SuspectSheet open={sheet} suspects={naming.data?.suspects ?? []} onClose={() => setSheet(false)} />
+      {draft.id !== '' && <PhotoStrip lookId={draft.id} />}
+      <SuspectSheet
+        open={sheet === 'suspects'}
+        suspects={naming.data?.suspects ?? []}
+        onClose={() => setSheet('none')}
+        onRead={(id) => {
+          setSheet('none');
+          router.navigate(`/almanac/${id}`);
+        }}
+        onCompare={(a, b) => {
+          setSheet('none');
+          router.navigate(`/almanac/compare?a=${a}&b=${b}`);
+        }}
+      />
+      {naming.data && (
+        <UnsettledSheet open={sheet === 'unsettled'} next={naming.data.next} meanwhile={naming.data.meanwhile} onClose={() => setSheet('none')} />
+      )}
     </Page>
+  );
+}
+
+interface FootProps {
+  readonly naming: Naming | undefined;
+  readonly busy: boolean;
+  readonly onWhy: () => void;
+  readonly onUnsettled: () => void;
+  readonly onAnswer: (signId: string, seen: boolean) => void;
+  readonly onSkip: (signId: string) => void;
+  readonly onKeep: (suspect: { id: string; kind: string; probability: number }) => void;
+}
+
+/** What it is so far, and the one thing to do next. */
+function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: FootProps) {
+  const finding = naming?.finding;
+  const next = naming?.next;
+  const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
+  const cause = naming?.causes[0];
+  const open = finding?.state === 'not-settled' || finding?.state === 'no-signs';
+  return (
+    <View className="gap-3 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-3">
+      <Verdict finding={finding} onWhy={onWhy} />
+      {finding?.state === 'settled' && cause && (
+        <T kind="small">{`It comes from something else, likely ${cause.name.toLowerCase()}: ${cause.sign ? `look for ${cause.sign.name.toLowerCase()}.` : 'look for that first.'}`}</T>
+      )}
+      {finding?.state === 'settled' && leader ? (
+        <Button
+          title={leader.kind === 'trouble' ? `It is ${leader.name.toLowerCase()}: decide` : 'Leave it: no trouble'}
+          busy={busy}
+          onPress={() => onKeep(leader)}
+        />
+      ) : null}
+      {finding?.state === 'two' &&
+        [finding.leader, finding.second].map((s) => (
+          <Button
+            key={s.id}
+            kind={s === finding.leader ? 'main' : 'quiet'}
+            title={s.kind === 'trouble' ? `First ${s.name.toLowerCase()}: decide` : `${s.name}: leave it`}
+            busy={busy}
+            onPress={() => onKeep(s)}
+          />
+        ))}
+      {open && next ? (
+        <View className="gap-2">
+          <T kind="body">
+            {'Next look: '}
+            <T kind="strong" className="text-[17px]">
+              {next.sign.question}
+            </T>
+            {next.wouldSettle ? ' It would settle this.' : ''}
+          </T>
+          <View className="flex-row gap-2">
+            <View className="flex-1">
+              <Button title={next.sign.yes} onPress={() => onAnswer(next.sign.id, true)} />
+            </View>
+            <View className="w-[64px]">
+              <Button kind="quiet" title="No" onPress={() => onAnswer(next.sign.id, false)} />
+            </View>
+            <View className="w-[112px]">
+              <Button kind="quiet" title="Can't tell" onPress={() => onSkip(next.sign.id)} />
+            </View>
+          </View>
+        </View>
+      ) : null}
+      {finding?.state === 'not-settled' && leader && (
+        <View className="flex-row flex-wrap justify-between gap-x-4">
+          <Button kind="link" title="What now" onPress={onUnsettled} />
+          {leader.kind === 'trouble' && (
+            <Button kind="link" title={`Take it as ${leader.name.toLowerCase()} all the same`} busy={busy} onPress={() => onKeep(leader)} />
+          )}
+        </View>
+      )}
+    </View>
   );
 }
 
@@ -213,35 +309,5 @@ function PartTile({ part, onPress }: { readonly part: PartId; readonly onPress: 
       <PartDrawing part={part} />
       <T kind="strong">{PART_NAMES[part].tile}</T>
     </Pressable>
-  );
-}
-
-interface VerdictProps {
-  readonly leader: Suspect | undefined;
-  readonly settled: boolean;
-  readonly why: string | undefined;
-  readonly onWhy: () => void;
-}
-
-function Verdict({ leader, settled, why, onWhy }: VerdictProps) {
-  if (!leader) return <T kind="muted">Tap what you see. Suspects rank as you tap.</T>;
-  const percent = Math.min(99, Math.round(leader.probability * 100));
-  return (
-    <View aria-live="polite">
-      <Pressable role="button" onPress={onWhy} className="min-h-[48px] justify-center">
-        <View className="flex-row items-baseline justify-between gap-3">
-          <T kind="strong" className="flex-shrink">
-            {settled ? leader.name : `Not settled: ${leader.name}?`}
-          </T>
-          <T kind="strong" className="shrink-0">{`${percent} in 100`}</T>
-        </View>
-        <View className="mt-1 h-[8px] overflow-hidden rounded-full bg-line">
-          <View className="h-full rounded-full bg-brook" style={{ width: `${percent}%` }} />
-        </View>
-        <T kind="small" className="pt-1 underline">
-          {why ?? 'For and against'}
-        </T>
-      </Pressable>
-    </View>
   );
 }

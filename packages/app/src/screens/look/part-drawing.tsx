@@ -1,4 +1,4 @@
-import type { PartId } from '@sleetbrook/core/catalogue';
+import type { PartId } from '@sleetbrook/core/cards';
 import type { ReactNode } from 'react';
 import Svg, { Circle, Ellipse, G, Path } from 'react-native-svg';
 import { useTokens, type Tokens } from '../../ui/tokens';

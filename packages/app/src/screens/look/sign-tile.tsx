@@ -19,7 +19,7 @@ export function SignTile({ sign, seen, onChange }: { readonly sign: Sign; readon
       className={`min-h-[168px] flex-1 basis-[150px] justify-between rounded-3xl bg-slate p-3 ${seen === true ? 'border-[3px] border-moss' : seen === false ? 'border-2 border-dashed border-drift' : 'border border-line'}`}
     >
       <View className={`items-center pt-1 ${seen === false ? 'opacity-60' : ''}`}>
-        <SignDrawing drawing={sign.drawing} />
+        {sign.drawing ? <SignDrawing drawing={sign.drawing} /> : <View className="h-[84px]" />}
       </View>
       <View>
         <T kind="strong" className="text-[17px] leading-[21px]">

@@ -1,34 +1,42 @@
-import { findFriend, findTrouble } from '@sleetbrook/core/catalogue';
-import type { Suspect } from '@sleetbrook/core/diagnose';
-import { sayProvenance } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
+import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
+import type { NamedSuspect } from '../../workers/tasks';
+import { LifeSize } from './life-size';
 
 /** Never quite sure, never quite ruled out. */
 const inHundred = (p: number) => (p < 0.01 ? 'under 1 in 100' : `${Math.min(99, Math.round(p * 100))} in 100`);
 
+interface Props {
+  readonly open: boolean;
+  readonly suspects: readonly NamedSuspect[];
+  readonly onClose: () => void;
+  readonly onRead: (id: string) => void;
+  readonly onCompare: (a: string, b: string) => void;
+}
+
 /** All suspects with what speaks for and against each. */
-export function SuspectSheet({ open, suspects, onClose }: { readonly open: boolean; readonly suspects: readonly Suspect[]; readonly onClose: () => void }) {
+export function SuspectSheet({ open, suspects, onClose, onRead, onCompare }: Props) {
+  const shown = suspects.filter((s, i) => i < 3 || s.probability >= 0.03).slice(0, 6);
+  const [a, b] = shown.filter((s) => s.kind !== 'other');
   return (
     <Sheet open={open} title="Suspects" onClose={onClose}>
-      {suspects
-        .filter((s, i) => i < 3 || s.probability >= 0.03)
-        .slice(0, 6)
-        .map((s) => (
-          <One key={s.id} suspect={s} />
-        ))}
-      <T kind="small">How sure: usual on this plant, in this month and after this weather, times how typical each sign is. Weights from memory.</T>
+      {a && b && <Button kind="quiet" title={`Compare ${lower(a.name)} and ${lower(b.name)}`} onPress={() => onCompare(a.id, b.id)} />}
+      {shown.map((s) => (
+        <One key={s.id} suspect={s} onRead={() => onRead(s.id)} />
+      ))}
+      <T kind="small">
+        How sure: usual on this plant, in this month and after this weather, times how typical each sign is. Weights from memory, set so that the stated figure
+        is the share of simulated cases named rightly.
+      </T>
     </Sheet>
   );
 }
 
-function One({ suspect: s }: { readonly suspect: Suspect }) {
-  const trouble = findTrouble(s.id);
-  const friend = findFriend(s.id);
-  const fact = (trouble ?? friend)?.facts[0];
+function One({ suspect: s, onRead }: { readonly suspect: NamedSuspect; readonly onRead: () => void }) {
   return (
-    <View className="gap-1 border-b border-line pb-4">
+    <View className="gap-1 border-b border-line pb-3">
       <View className="flex-row justify-between gap-3">
         <T kind="strong" className="flex-shrink">
           {s.name}
@@ -37,7 +45,9 @@ function One({ suspect: s }: { readonly suspect: Suspect }) {
           {inHundred(s.probability)}
         </T>
       </View>
-      {friend && <T kind="muted">{friend.advice}</T>}
+      {s.sizeMm !== null && <LifeSize mm={s.sizeMm} />}
+      {s.advice && <T kind="muted">{s.advice}</T>}
+      {s.notifiable && <T kind="muted">In many places this must be reported: ask your plant-health office before you move any of it.</T>}
       {s.kind === 'other' && <T kind="muted">Take a sample to your local extension or plant-health office.</T>}
       {s.kind !== 'other' &&
         s.evidence.slice(0, 6).map((e) => (
@@ -50,7 +60,10 @@ function One({ suspect: s }: { readonly suspect: Suspect }) {
             </T>
           </View>
         ))}
-      {fact && <T kind="small">{`${fact.text} (${sayProvenance(fact.prov)})`}</T>}
+      {s.fact !== '' && <T kind="small">{s.fact}</T>}
+      {s.kind !== 'other' && <Button kind="link" title={`All about ${lower(s.name)}`} onPress={onRead} />}
     </View>
   );
 }
+
+const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);

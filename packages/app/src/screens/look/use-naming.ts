@@ -1,4 +1,5 @@
 import type { Garden, Planting } from '@sleetbrook/core/api';
+import type { PartId } from '@sleetbrook/core/cards';
 import type { Answer } from '@sleetbrook/core/diagnose';
 import { useQuery } from '@tanstack/react-query';
 import { DateTime } from 'luxon';
@@ -8,23 +9,45 @@ import { core } from '../../workers/core';
 
 const FORTNIGHT_HOURS = 336;
 
-/** Suspects for the answers so far, ranked in the worker. The last ranking stays while the next is made. */
-export function useNaming(planting: Planting | undefined, answers: readonly Answer[], garden: Garden | undefined) {
+/** Where and when a planting is looked at: what the key needs beside the answers. */
+function useAround(planting: Planting, garden: Garden | undefined) {
   const now = useNow();
   const today = now === undefined ? undefined : new Date(now).toISOString().slice(0, 10);
   const from = today && DateTime.fromISO(today, { zone: 'utc' }).minus({ days: 14 }).toFormat("yyyy-MM-dd'T'HH:mm:ss'Z'");
   const weather = useWeather(from || undefined, FORTNIGHT_HOURS).data;
+  const ready = garden !== undefined && today !== undefined && weather !== undefined;
+  return {
+    ready,
+    key: [planting.hostId, planting.site, today, garden?.latitude, weather?.hours.length],
+    around: {
+      hostId: planting.hostId,
+      site: planting.site,
+      month: Number(today?.slice(5, 7) ?? 1),
+      latitude: garden?.latitude ?? 0,
+      recent: weather?.hours ?? [],
+    },
+  };
+}
+
+/** Signs that this plant can show, the usual ones first. */
+export function useSigns(planting: Planting, garden: Garden | undefined) {
+  const { ready, key, around } = useAround(planting, garden);
+  return useQuery({ queryKey: ['signs', ...key], enabled: ready, staleTime: Infinity, queryFn: () => core().signsOn(around) });
+}
+
+interface Look {
+  readonly answers: readonly Answer[];
+  readonly skipped: readonly string[];
+  readonly part: PartId | null;
+}
+
+/** Suspects for the answers so far, ranked in the worker. The last ranking stays while the next is made. */
+export function useNaming(planting: Planting, look: Look, garden: Garden | undefined) {
+  const { ready, key, around } = useAround(planting, garden);
   return useQuery({
-    queryKey: ['naming', planting?.hostId, today, garden?.latitude, weather?.hours.length, answers],
-    enabled: planting !== undefined && garden !== undefined && today !== undefined && weather !== undefined,
+    queryKey: ['naming', ...key, look],
+    enabled: ready,
     placeholderData: (previous) => previous,
-    queryFn: () =>
-      core().name({
-        hostId: planting?.hostId ?? '',
-        month: Number(today?.slice(5, 7)),
-        latitude: garden?.latitude ?? 0,
-        recent: weather?.hours ?? [],
-        answers,
-      }),
+    queryFn: () => core().name({ ...around, ...look }),
   });
 }

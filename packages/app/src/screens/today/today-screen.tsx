@@ -63,6 +63,7 @@ export function TodayScreen() {
         : {
             aside: (
               <View className="flex-row gap-2">
+                <Button kind="link" title="Almanac" onPress={() => router.navigate('/almanac')} />
                 <Button kind="link" title="Records" onPress={() => router.navigate('/records')} />
                 <Button kind="link" title="Settings" onPress={() => router.navigate('/settings')} />
               </View>
@@ -135,7 +136,7 @@ export function TodayScreen() {
           <Empty
             title="Nothing to do"
             text="No clock is running and no look is due. Walk round and look under the leaves."
-            action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
+            action={{ title: 'Walk round the garden', onPress: () => router.navigate('/walk') }}
           />
         ))}
     </Page>

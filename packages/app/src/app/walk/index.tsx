@@ -1,0 +1,5 @@
+import { WalkHome } from '../../screens/lazy-pictures';
+
+export default function Route() {
+  return <WalkHome />;
+}

@@ -1,0 +1,41 @@
+import type { Meanwhile, NextLook } from '@sleetbrook/core/diagnose';
+import { RUNG_NAMES } from '@sleetbrook/core/cards';
+import { View } from 'react-native';
+import { Row, Section } from '../../ui/row';
+import { Sheet } from '../../ui/sheet';
+import { T } from '../../ui/text';
+
+interface Props {
+  readonly open: boolean;
+  readonly next: NextLook | null;
+  readonly meanwhile: Meanwhile;
+  readonly onClose: () => void;
+}
+
+/** Not settled is an answer too: what would settle it, what is safe now, and how to ask somebody. */
+export function UnsettledSheet({ open, next, meanwhile, onClose }: Props) {
+  const { safe, sample } = meanwhile;
+  return (
+    <Sheet open={open} title="Not settled: what now" onClose={onClose}>
+      <View>
+        <Section>What would settle it</Section>
+        <T>{next ? `${next.sign.question} It takes ${next.takes}.` : 'No further look in the book would. A sample would.'}</T>
+      </View>
+      <View>
+        <Section>Safe meanwhile, whichever it is</Section>
+        {safe.map((c) => (
+          <Row key={c.id} title={c.name} end={RUNG_NAMES[c.rung] ?? ''} sub={c.how[0]} />
+        ))}
+        <T kind="small" className="pt-2">
+          Nothing is sprayed for a trouble without a name.
+        </T>
+      </View>
+      <View className="gap-2">
+        <Section>Take a sample</Section>
+        <T>{sample.what}</T>
+        <T>{sample.howFresh}</T>
+        <T>{sample.whereTo}</T>
+      </View>
+    </Sheet>
+  );
+}

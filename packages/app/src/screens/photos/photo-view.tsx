@@ -1,0 +1,23 @@
+import type { Photo } from '@sleetbrook/core/api';
+import { Image, View } from 'react-native';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/sheet';
+
+interface Props {
+  readonly photo: Photo | null;
+  readonly onClose: () => void;
+  readonly onRemove?: (id: string) => void;
+}
+
+/** One photograph, large. */
+export function PhotoView({ photo, onClose, onRemove }: Props) {
+  if (!photo) return null;
+  return (
+    <Sheet open title="Photograph" onClose={onClose}>
+      <View style={{ aspectRatio: photo.width / photo.height }} className="w-full">
+        <Image source={{ uri: `/api/v1/photos/${photo.id}` }} alt="Photograph of what was seen" resizeMode="contain" className="h-full w-full rounded-2xl" />
+      </View>
+      {onRemove && <Button kind="quiet" title="Remove this photograph" onPress={() => onRemove(photo.id)} />}
+    </Sheet>
+  );
+}
