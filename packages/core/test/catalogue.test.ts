@@ -1,4 +1,18 @@
-import { checkCatalogue, CONTROLS, findHost, FRIENDS, SIGNS, TROUBLES } from '../src/catalogue';
+import {
+  cardOf,
+  checkCatalogue,
+  CONTROLS,
+  findHost,
+  findTrouble,
+  FRIENDS,
+  HELPERS,
+  HOSTS,
+  LOOK_ALIKES,
+  SIGN_NAMES,
+  SIGNS,
+  TROUBLE_CARDS,
+  TROUBLES,
+} from '../src/catalogue';
 import { findSheet, labelSheetSchema, lineFor, SHEETS } from '../src/label';
 
 const host = (id: string) => {
@@ -7,21 +21,58 @@ const host = (id: string) => {
   return h;
 };
 
+const trouble = (id: string) => {
+  const t = findTrouble(id);
+  if (!t) throw new Error(id);
+  return t;
+};
+
 describe('the catalogue', () => {
   test('every entry fits its schema and every reference leads somewhere', () => expect(checkCatalogue(SHEETS.map((s) => s.id))).toEqual([]));
 
   test('a missing sheet is said in words', () => expect(checkCatalogue([])).toContain('control soap-spray: sheet potassium-soap is not known'));
 
-  test('holds what the first path needs, on every rung', () => {
-    expect(TROUBLES.length).toBeGreaterThanOrEqual(8);
-    expect(FRIENDS.filter((f) => f.kind === 'helper').length).toBeGreaterThanOrEqual(3);
-    expect(FRIENDS.filter((f) => f.kind === 'look-alike').length).toBeGreaterThanOrEqual(3);
+  test('covers the trade, on every rung', () => {
+    expect(TROUBLES.length).toBeGreaterThanOrEqual(130);
+    expect(HOSTS.filter((h) => !h.stands).length).toBeGreaterThanOrEqual(90);
+    expect(HELPERS.length).toBeGreaterThanOrEqual(15);
+    expect(LOOK_ALIKES.length).toBeGreaterThanOrEqual(20);
+    expect(SIGNS.length).toBeGreaterThanOrEqual(180);
+    expect(SIGNS.filter((s) => s.drawing).length).toBeGreaterThanOrEqual(60);
     expect(new Set(CONTROLS.map((c) => c.rung))).toEqual(new Set([0, 1, 2, 3, 4, 5, 6, 7]));
     expect(SHEETS.length).toBeGreaterThanOrEqual(6);
   });
 
   test('every trouble can be left alone or handed to a licensed person', () => {
     for (const t of TROUBLES) expect(t.controls.map((c) => c.control)).toEqual(expect.arrayContaining(['leave-it', 'licensed-person']));
+  });
+
+  test('the cards are as the entries are (run npm run catalogue:cards)', () => {
+    expect(TROUBLE_CARDS).toEqual(TROUBLES.map(cardOf));
+    expect(SIGN_NAMES).toEqual(Object.fromEntries(SIGNS.map((s) => [s.id, s.name])));
+  });
+
+  test('a published fact names its source', () => {
+    const facts = [...TROUBLES, ...FRIENDS].flatMap((s) => s.facts);
+    for (const f of facts) if (f.prov.mark === 'PUB') expect(f.prov.source).toBeTruthy();
+  });
+
+  test('no two suspects show just the same: the key could never tell them apart', () => {
+    const seen = new Map<string, string>();
+    for (const s of [...TROUBLES, ...FRIENDS]) {
+      const shape = JSON.stringify(
+        Object.entries(s.signs)
+          .filter(([, t]) => t !== 'rarely' && t !== 'never')
+          .sort(([a], [b]) => a.localeCompare(b)),
+      );
+      expect([s.id, seen.get(shape)]).toEqual([s.id, undefined]);
+      seen.set(shape, s.id);
+    }
+  });
+
+  test('what carries a virus is itself a trouble, and what follows another names one that can live beside it', () => {
+    expect(findTrouble('greenfly')?.spread.carries).toContain('mosaic-virus');
+    expect(findTrouble('sooty-mould')?.follows).toContain('soft-scale');
   });
 
   test('signs are asked as questions', () => expect(SIGNS.filter((s) => !s.question.endsWith('?'))).toEqual([]));
@@ -44,10 +95,10 @@ describe('label sheets', () => {
     const malathion = findSheet('malathion-50-ec');
     const drench = findSheet('imidacloprid-drench');
     if (!malathion || !drench) throw new Error('no sheet');
-    expect(lineFor(malathion, host('broad-bean'), 'black-bean-aphid').ok).toBe(true);
-    expect(lineFor(malathion, host('leek'), 'rust')).toMatchObject({ ok: false, reasons: [{ code: 'crop-not-on-label' }] });
-    expect(lineFor(malathion, host('broad-bean'), 'slugs')).toMatchObject({ ok: false, reasons: [{ code: 'pest-not-on-label' }] });
+    expect(lineFor(malathion, host('broad-bean'), trouble('black-bean-aphid')).ok).toBe(true);
+    expect(lineFor(malathion, host('leek'), trouble('rust'))).toMatchObject({ ok: false, reasons: [{ code: 'crop-not-on-label' }] });
+    expect(lineFor(malathion, host('broad-bean'), trouble('slugs'))).toMatchObject({ ok: false, reasons: [{ code: 'pest-not-on-label' }] });
     // common practice: systemic drenches are for ornamentals only
-    expect(lineFor(drench, host('broad-bean'), 'black-bean-aphid')).toMatchObject({ ok: false, reasons: [{ code: 'crop-forbidden' }] });
+    expect(lineFor(drench, host('broad-bean'), trouble('black-bean-aphid'))).toMatchObject({ ok: false, reasons: [{ code: 'crop-forbidden' }] });
   });
 });

@@ -146,6 +146,7 @@ function build(x: typeof anySituation extends fc.Arbitrary<infer T> ? T : never)
       site: x.site as 'outdoors',
       edible: x.host.edible,
       dense: x.dense,
+      tolerance: 'usual',
       pickFrom: x.picking ? day(x.picking[0]) : null,
       pickUntil: x.picking ? day(x.picking[0] + x.picking[1]) : null,
     },
@@ -165,7 +166,7 @@ describe('whatever the situation', () => {
         if (v.status !== 'usable') return;
         expect(v.line).not.toBeNull();
         if (!v.line || !v.sheet) return;
-        expect(v.line.crops.some((c) => s.host.crops.includes(c)) && v.line.pests.includes(s.trouble.id)).toBe(true);
+        expect(v.line.crops.some((c) => s.host.crops.includes(c)) && s.trouble.labelAs.some((word) => v.line?.pests.includes(word))).toBe(true);
         if (s.planting.edible) expect(v.line.phiDays).not.toBeNull();
         expect(s.planting.site === 'outdoors' ? v.sheet.outdoors : v.sheet.indoors).toBe(true);
         const { pickFrom, pickUntil } = s.planting;

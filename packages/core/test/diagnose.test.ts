@@ -16,7 +16,7 @@ describe('naming', () => {
     const [first] = rankSuspects(context, answers);
     expect(first).toMatchObject({ id: 'black-bean-aphid', kind: 'trouble' });
     expect(first?.evidence.map((e) => e.sentence)).toContain('Ants running up: often there with black bean aphid.');
-    expect(settle(rankSuspects(context, answers), answers).state).toBe('settled');
+    expect(settle(context, rankSuspects(context, answers), answers).state).toBe('settled');
   });
 
   test('webbing in place of ants moves spider mite up, and says why', () => {
@@ -25,7 +25,7 @@ describe('naming', () => {
     expect(chance(after, 'spider-mite')).toBeGreaterThan(10 * chance(before, 'spider-mite'));
     expect(place(after, 'spider-mite')).toBeLessThan(place(before, 'spider-mite'));
     const mite = rankSuspects(context, after).find((s) => s.id === 'spider-mite');
-    expect(mite?.evidence.filter((e) => e.direction === 'for').map((e) => e.sentence)).toContain('Fine webbing: often there with spider mite.');
+    expect(mite?.evidence.filter((e) => e.direction === 'for').map((e) => e.sentence)).toContain('Fine webbing: often there with two-spotted spider mite.');
   });
 
   test('friends and look-alikes come out as such', () => {
@@ -40,13 +40,13 @@ describe('naming', () => {
 
   test('nothing seen settles nothing', () => {
     const none = not(...SIGNS.map((s) => s.id));
-    expect(settle(rankSuspects(context, none), none).state).toBe('not-settled');
-    expect(settle(rankSuspects(context, []), []).state).toBe('no-signs');
+    expect(settle(context, rankSuspects(context, none), none).state).toBe('not-settled');
+    expect(settle(context, rankSuspects(context, []), []).state).toBe('no-signs');
   });
 
   test('everything at once is not settled', () => {
     const all = seen('dark-crowd', 'webbing', 'powder', 'pustules', 'slime', 'egg-rafts');
-    expect(settle(rankSuspects(context, all), all).state).toBe('not-settled');
+    expect(settle(context, rankSuspects(context, all), all).state).toBe('not-settled');
   });
 
   test('the next look tells most, is never asked twice and stays on the plant', () => {

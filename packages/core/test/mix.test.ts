@@ -115,7 +115,7 @@ describe('whatever is asked', () => {
   test('no path ends above a label maximum, and the loads add up', () => {
     fc.assert(
       fc.property(any, (x) => {
-        const line = lineFor(x.sheet, x.host, x.trouble.id);
+        const line = lineFor(x.sheet, x.host, x.trouble);
         if (!line.ok) return;
         const { min, max } = line.value.rate;
         const p = planMix({

@@ -11,7 +11,7 @@ function reasons(controlId: string, setup: Setup = {}, when?: string): Map<strin
   const control = findControl(controlId);
   if (!control) throw new Error(controlId);
   const sheet = control.sheet ? (findSheet(control.sheet) ?? null) : null;
-  const line = sheet ? lineFor(sheet, s.host, s.trouble.id) : null;
+  const line = sheet ? lineFor(sheet, s.host, s.trouble) : null;
   const candidate: Candidate = { control, sheet, line: line?.ok ? line.value : null, refusal: line && !line.ok ? (line.reasons[0]?.sentence ?? '') : null };
   const said = RULES.map((rule) => rule(s, candidate, when ? at(when) : s.now)).filter((r): r is Reason => r !== null);
   return new Map(said.map((r) => [r.code, r]));

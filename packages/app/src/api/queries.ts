@@ -52,8 +52,8 @@ export const useTreatmentLog = () =>
 export const useLookPhotos = (lookId: string) =>
   useQuery({ queryKey: ['photos', lookId], queryFn: () => request('GET', `/photos?look=${lookId}`, z.array(photoSchema)) });
 export const useWalks = () => useQuery({ queryKey: ['walks'], queryFn: () => request('GET', '/walks', z.array(walkSchema)) });
-export const useWalk = (id: string) =>
-  useQuery({ queryKey: ['walk', id], queryFn: () => request('GET', `/walks/${encodeURIComponent(id)}`, walkSchema), retry: false });
+export const useWalk = (id: string, enabled: boolean) =>
+  useQuery({ queryKey: ['walk', id], enabled, queryFn: () => request('GET', `/walks/${encodeURIComponent(id)}`, walkSchema), retry: false });
 /** @param except a walk whose own counts are not "before" */
 export const useWalkPlan = (except: string) =>
   useQuery({ queryKey: ['walk-plan', except], queryFn: () => request('GET', `/walk-plan?except=${encodeURIComponent(except)}`, walkPlanSchema) });

@@ -84,7 +84,7 @@ export function trouble(e: TroubleEntry): Trouble {
     name: e.name,
     also: list(e.also),
     kind: e.kind,
-    labelAs: [e.id, ...words(e.labelAs)],
+    labelAs: [...new Set([e.id, ...words(e.labelAs)])],
     sizeMm: e.sizeMm ?? null,
     hosts: { ...e.hosts },
     signs: signsOf(e.seen),

@@ -23,17 +23,21 @@ const WORDS: Record<Typicality, string> = {
 /** Under this an answer hardly tells suspects apart. */
 const SMALLEST_BITS = 0.2;
 
+/** Those ruled out still count a little: with one suspect left alone there is somebody to compare with. */
+const weight = (w: Weighed) => Math.max(w.p, 1e-6);
+const SMALLEST_CHANCE = 1e-4;
+
 /** Explains suspects of one ranking: what each answer says about one against all the others. */
 export function explainer(all: readonly Weighed[], given: readonly Answer[]): (suspect: Weighed) => Evidence[] {
-  const answers = heeded(given).map((answer) => ({ answer, everybody: all.reduce((s, w) => s + w.p * chanceOf(w.entry, answer), 0) }));
+  const answers = heeded(given).map((answer) => ({ answer, everybody: all.reduce((s, w) => s + weight(w) * chanceOf(w.entry, answer), 0) }));
+  const total = all.reduce((s, w) => s + weight(w), 0);
   return (suspect) =>
     answers
       .flatMap(({ answer, everybody }): Evidence[] => {
         const sign = findSign(answer.signId);
         if (!sign) return [];
         const mine = chanceOf(suspect.entry, answer);
-        const rest = 1 - suspect.p;
-        const theirs = rest > 1e-9 ? Math.max((everybody - suspect.p * mine) / rest, 1e-9) : mine;
+        const theirs = Math.max((everybody - weight(suspect) * mine) / (total - weight(suspect)), SMALLEST_CHANCE);
         const bits = Math.log2(mine / theirs);
         if (Math.abs(bits) < SMALLEST_BITS) return [];
         return [

@@ -281,7 +281,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
             <View className="w-[64px]">
               <Button kind="quiet" title="No" onPress={() => onAnswer(next.sign.id, false)} />
             </View>
-            <View className="w-[112px]">
+            <View className="w-[128px]">
               <Button kind="quiet" title="Can't tell" onPress={() => onSkip(next.sign.id)} />
             </View>
           </View>
@@ -291,7 +291,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />
           {leader.kind === 'trouble' && (
-            <Button kind="link" title={`Take it as ${leader.name.toLowerCase()} all the same`} busy={busy} onPress={() => onKeep(leader)} />
+            <Button kind="link" title="Take it as that all the same" busy={busy} onPress={() => onKeep(leader)} />
           )}
         </View>
       )}

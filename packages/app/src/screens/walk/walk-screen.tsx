@@ -19,7 +19,7 @@ import { WalkResult } from './walk-result';
 /** One round of the garden: the stop at hand, or the result when it is finished. */
 export function WalkScreen({ id }: { readonly id: string }) {
   const running = useWalking((w) => w.walk);
-  const kept = useWalk(id);
+  const kept = useWalk(id, running?.id !== id);
   const plantings = usePlantings().data;
   const plan = useWalkPlan(id).data;
   if (!plantings || !plan)
@@ -89,7 +89,7 @@ function Walking({ walk, plantings, plan }: Props) {
         <View className="gap-2 border-t border-line bg-slate px-5 pb-4 pt-3">
           {error && unsent > 0 ? <T kind="small">Not sent yet: kept on this device.</T> : null}
           <View className="flex-row gap-3">
-            <View className="w-[116px]">
+            <View className="w-[132px]">
               <Button kind="quiet" title="Pass over" onPress={() => leave('passed')} />
             </View>
             <View className="flex-1">
