@@ -1,4 +1,3 @@
-import { shrink } from '../src/photos/shrink';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,6 +9,7 @@ import { createApp } from '../src/app';
 import { fixedClock } from '../src/clock';
 import { openDatabase, type Db } from '../src/db/open';
 import { seedLarkfold } from '../src/demo/larkfold';
+import { shrink } from '../src/photos/shrink';
 
 export const MIGRATIONS = join(__dirname, '../migrations');
 export const NOW = '2026-05-24T18:10:00.000Z';
@@ -20,7 +20,7 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
   let db: Db;
   const start = (now = options.now ?? NOW) => {
     db = openDatabase(folder, MIGRATIONS);
-    const context = { db, clock: fixedClock(new Date(now), db), log: pino({ level: 'silent' }), demo: options.demo ?? true, seed: 6, shrinkPhoto: shrink };
+    const context = { db, clock: fixedClock(new Date(now), db), log: pino({ level: 'silent' }), demo: options.demo ?? true, seed: 6, shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes) };
     if (context.demo) seedLarkfold(context);
     return request(createApp(context, options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}));
   };
@@ -50,6 +50,7 @@ export const planting = (change: object = {}) => ({
   stage: 'fruiting',
   edible: true,
   dense: false,
+  tolerance: 'usual',
   areaM2: 4,
   pickFrom: null,
   pickUntil: null,

@@ -50,13 +50,20 @@ describe('the server as a process', () => {
           headers: { 'Content-Type': 'application/json' },
           body: JSON.stringify(p),
         });
-        if (res.ok) confirmed.push(p.id);
+        if (!res.ok) throw new Error(await res.text());
+        confirmed.push(p.id);
       }
     };
-    const writers = [writer(), writer(), writer()].map((w) => w.catch(() => undefined));
-    while (confirmed.length < 40) await new Promise((r) => setTimeout(r, 5));
+    let stopped = false;
+    const writers = [writer(), writer(), writer()].map((w) =>
+      w.catch(() => {
+        stopped = true;
+      }),
+    );
+    while (confirmed.length < 40 && !stopped) await new Promise((r) => setTimeout(r, 5));
     child.kill('SIGKILL');
     await Promise.all(writers);
+    expect(confirmed.length).toBeGreaterThanOrEqual(40);
 
     const again = launch({ SLEETBROOK_DATA: data });
     const list = (await (await fetch(`${await ready(again)}/api/v1/plantings`)).json()) as { id: string }[];

@@ -1,24 +1,65 @@
-import { Jimp } from 'jimp';
+import { decode, encode } from 'jpeg-js';
 import { PHOTO_EDGE } from '@sleetbrook/core/api';
 import { NotAPhoto, type Shrunk } from './not-a-photo';
+import { orientationOf, upright } from './orientation';
 
 const MAX_MEGAPIXELS = 60;
+const MAX_MEMORY_MB = 700;
 const QUALITY = 80;
 const JPEG = [0xff, 0xd8, 0xff];
-const PNG = [0x89, 0x50, 0x4e, 0x47];
-const startsWith = (bytes: Uint8Array, magic: readonly number[]) => magic.every((b, i) => bytes[i] === b);
 
 /**
- * Opens a photograph, turns it upright, makes its longest edge at most 1600 pixels and writes it anew
- * as JPEG: what else was in the file (place, time, camera) does not come along.
+ * Opens a photograph, turns it upright, makes its longest edge at most 1600 pixels and writes it anew:
+ * what else was in the file (place, time, camera) does not come along.
  * @throws NotAPhoto with a sentence for the grower
  */
-export async function shrink(bytes: Uint8Array): Promise<Shrunk> {
-  if (!startsWith(bytes, JPEG) && !startsWith(bytes, PNG)) throw new NotAPhoto('This is not a photograph: send a JPEG or PNG picture.');
-  const image = await Jimp.fromBuffer(Buffer.from(bytes), { 'image/jpeg': { maxResolutionInMP: MAX_MEGAPIXELS, maxMemoryUsageInMB: 700 } }).catch(() => {
+export function shrink(bytes: Uint8Array): Shrunk {
+  if (!JPEG.every((b, i) => bytes[i] === b)) throw new NotAPhoto('This is not a photograph: send a JPEG picture.');
+  const image = open(bytes);
+  const turned = upright(orientationOf(bytes), image.width, image.height);
+  const scale = Math.min(1, PHOTO_EDGE / Math.max(turned.width, turned.height));
+  const width = Math.max(1, Math.round(turned.width * scale));
+  const height = Math.max(1, Math.round(turned.height * scale));
+  const data = Buffer.alloc(width * height * 4);
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) average(image, turned.from, data, (y * width + x) * 4, x / scale, y / scale, 1 / scale);
+  }
+  return { jpeg: encode({ data, width, height }, QUALITY).data, width, height };
+}
+
+interface Image {
+  readonly data: Uint8Array;
+  readonly width: number;
+  readonly height: number;
+}
+
+function open(bytes: Uint8Array): Image {
+  try {
+    return decode(bytes, { useTArray: true, formatAsRGBA: true, maxResolutionInMP: MAX_MEGAPIXELS, maxMemoryUsageInMB: MAX_MEMORY_MB });
+  } catch {
     throw new NotAPhoto('This picture can not be opened: it is damaged, or larger than 60 megapixels.');
-  });
-  if (Math.max(image.width, image.height) > PHOTO_EDGE) image.scaleToFit({ w: PHOTO_EDGE, h: PHOTO_EDGE });
-  const jpeg = await image.getBuffer('image/jpeg', { quality: QUALITY });
-  return { jpeg, width: image.width, height: image.height };
+  }
+}
+
+/** The mean colour of the square of the upright picture at (x, y), written to `out` at `to`. */
+function average(image: Image, from: (x: number, y: number) => number, out: Buffer, to: number, x: number, y: number, side: number): void {
+  const x1 = Math.max(Math.floor(x) + 1, Math.floor(x + side));
+  const y1 = Math.max(Math.floor(y) + 1, Math.floor(y + side));
+  let r = 0;
+  let g = 0;
+  let b = 0;
+  let n = 0;
+  for (let v = Math.floor(y); v < y1; v++) {
+    for (let u = Math.floor(x); u < x1; u++) {
+      const at = from(u, v) * 4;
+      r += image.data[at] ?? 0;
+      g += image.data[at + 1] ?? 0;
+      b += image.data[at + 2] ?? 0;
+      n++;
+    }
+  }
+  out[to] = r / n;
+  out[to + 1] = g / n;
+  out[to + 2] = b / n;
+  out[to + 3] = 255;
 }

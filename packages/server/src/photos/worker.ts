@@ -4,8 +4,9 @@ import { shrink } from './shrink';
 
 /** Pictures are opened here, off the thread that answers requests. */
 parentPort?.on('message', ({ id, bytes }: { id: number; bytes: Uint8Array }) => {
-  shrink(bytes).then(
-    (shrunk) => parentPort?.postMessage({ id, shrunk }),
-    (error: unknown) => parentPort?.postMessage({ id, wrong: error instanceof NotAPhoto ? error.message : null }),
-  );
+  try {
+    parentPort?.postMessage({ id, shrunk: shrink(bytes) });
+  } catch (error) {
+    parentPort?.postMessage({ id, wrong: error instanceof NotAPhoto ? error.message : null });
+  }
 });

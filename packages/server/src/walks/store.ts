@@ -54,12 +54,15 @@ export function walkStore(db: Db) {
       revision: row.revision,
       startedAt: row.started_at,
       finishedAt: row.finished_at,
-      stops: stops.all(row.id).map((s) => ({
+      stops: Array.from(stops.all(row.id), (s) => ({
         plantingId: s.planting_id,
         state: s.state,
         at: s.at,
         note: s.note,
-        tallies: counted.filter((t) => t.stop_number === s.number).map((t) => ({ troubleId: t.trouble_id, affected: t.affected, looked: t.looked })),
+        tallies: Array.from(
+          counted.filter((t) => t.stop_number === s.number),
+          (t) => ({ troubleId: t.trouble_id, affected: t.affected, looked: t.looked }),
+        ),
       })),
     };
   };
