@@ -29,7 +29,15 @@ export function coreFigures(): Figure[] {
     conditions,
     records: [],
     seenSigns: [],
-    planting: { stage: 'flowering' as const, site: 'outdoors' as const, edible: true, dense: true, pickFrom: '2026-06-13', pickUntil: '2026-07-05' },
+    planting: {
+      stage: 'flowering' as const,
+      site: 'outdoors' as const,
+      edible: true,
+      dense: true,
+      tolerance: 'usual' as const,
+      pickFrom: '2026-06-13',
+      pickUntil: '2026-07-05',
+    },
   };
   const math = create(all ?? {});
   const N = 2000;

@@ -80,7 +80,14 @@ async function perSecond(url: string, n: number, lanes = 8): Promise<number> {
 export async function serverFigures(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-bench-'));
   const db = openDatabase(folder, join(import.meta.dirname ?? __dirname, '../packages/server/migrations'));
-  const context = { db, clock: fixedClock(new Date('2026-05-24T18:10:00Z'), db), log: pino({ level: 'silent' }), demo: true, seed: 6, shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes) };
+  const context = {
+    db,
+    clock: fixedClock(new Date('2026-05-24T18:10:00Z'), db),
+    log: pino({ level: 'silent' }),
+    demo: true,
+    seed: 6,
+    shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes),
+  };
   seedLarkfold(context);
   fill(db);
   const server = createServer(createApp(context, { requestsPerMinute: 10_000_000 }));

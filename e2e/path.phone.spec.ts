@@ -93,16 +93,17 @@ test('from a spotted plant to a safe picking date, and one rung up', async ({ pa
 test('a look survives a reload, and webbing without ants moves spider mite up', async ({ page }) => {
   await page.goto('/look/0197a000-0000-7000-8000-000000000001');
   await page.getByRole('button', { name: 'Tips' }).click();
+  await page.getByLabel('Find a sign').fill('webbing');
   await page.getByRole('button', { name: /^Fine webbing/ }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Fine webbing: seen', exact: true })).toBeVisible();
   await page.getByRole('button', { name: /^Ants running up/ }).click();
   await page.getByRole('button', { name: /^Ants running up/ }).click();
   await page
-    .getByRole('button', { name: /Spider mite/ })
+    .getByRole('button', { name: /spider mite/ })
     .first()
     .click();
-  await expect(page.getByText('Fine webbing: often there with spider mite.')).toBeVisible();
+  await expect(page.getByText('Fine webbing: often there with two-spotted spider mite.')).toBeVisible();
 });
 
 test('a seven-day wait before picking names the day it is allowed', async ({ page }) => {

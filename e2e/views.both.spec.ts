@@ -6,6 +6,10 @@ const VIEWS = [
   [`/garden/${larkfold(1)}`, 'Broad beans'],
   [`/garden/${larkfold(1)}/edit`, 'Edit Broad beans'],
   [`/look/${larkfold(1)}`, 'Where do you see it?'],
+  ['/walk', 'Walk'],
+  ['/almanac', 'Almanac'],
+  ['/almanac/powdery-mildew', 'Powdery mildew'],
+  ['/almanac/compare?a=powdery-mildew&b=squash-marbling', 'Compare'],
   ['/cases', 'Cases'],
   [`/cases/${larkfold(203)}`, 'Apple scab'],
   ['/bench', 'Bench'],
@@ -30,7 +34,7 @@ for (const [path, heading] of VIEWS) {
 
 test('in the dark it reads as well', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
-  for (const path of ['/', `/cases/${larkfold(203)}`, '/shed']) {
+  for (const path of ['/', `/cases/${larkfold(203)}`, '/shed', '/almanac/powdery-mildew', `/look/${larkfold(1)}`]) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
     await page.waitForTimeout(400);

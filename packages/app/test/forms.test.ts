@@ -4,7 +4,6 @@ import { STARTER_KITS } from '@sleetbrook/core/measure';
 import { stationOf } from '../src/screens/cases/station';
 import { EMPTY_FORM, readForm } from '../src/screens/garden/planting-form';
 import { readCount } from '../src/screens/look/count';
-import { scatter } from '../src/screens/look/scatter';
 import { middleRate, mixFor, sprayerFor } from '../src/screens/mix/mix-for';
 import { readGarden } from '../src/screens/settings/garden-form';
 import { EMPTY_MIX } from '../src/state/drafts';
@@ -144,9 +143,6 @@ describe('drawings', () => {
     expect(pebblePath(3, 20, 20, 13, 9)).toBe(pebblePath(3, 20, 20, 13, 9));
     expect(pebblePath(3, 20, 20, 13, 9)).not.toBe(pebblePath(4, 20, 20, 13, 9));
     expect(pebblePath(3, 20, 20, 13, 9)).toMatch(/^M[^N]*Z$/);
-  });
-  test('marks stay on the leaf', () => {
-    for (const p of scatter(5, 100)) expect(p.x >= 14 && p.x <= 146 && p.y >= 14 && p.y <= 98).toBe(true);
   });
   test('the ribbon’s parts', () => {
     expect([skyLight(-20), skyLight(0), skyLight(40)]).toEqual([0, 0.5, 1]);

@@ -44,6 +44,7 @@ const beans: Planting = {
   stage: 'flowering',
   edible: true,
   dense: true,
+  tolerance: 'usual',
   areaM2: 20,
   pickFrom: null,
   pickUntil: null,
@@ -156,8 +157,8 @@ describe('Today', () => {
   test('an empty day says what to do', async () => {
     serve({ ...base, '/today': { keepOut: [], notToEat: [], openCases: [] } });
     show(<TodayScreen />);
-    fireEvent.press(await screen.findByText('Go to the garden'));
-    expect(mockRouter.navigate).toHaveBeenCalledWith('/garden');
+    fireEvent.press(await screen.findByText('Walk round the garden'));
+    expect(mockRouter.navigate).toHaveBeenCalledWith('/walk');
   });
 
   test('a server that is not there is said, with a way to try again', async () => {
@@ -204,7 +205,12 @@ describe('the planting form', () => {
 
 describe('looking again', () => {
   test('takes over how many were looked at, and sends the count to the case', async () => {
-    const sent = serve({ [`/cases/${id(2)}`]: { case: openCase, looks: [firstLook], treatments: [] }, '/clock': { now: NOW, fixed: true } });
+    const sent = serve({
+      [`/cases/${id(2)}`]: { case: openCase, looks: [firstLook], treatments: [], photos: [] },
+      '/plantings': [beans],
+      '/photos': [],
+      '/clock': { now: NOW, fixed: true },
+    });
     show(<AgainScreen id={id(2)} />);
     expect(await screen.findByText(/Before: 9 of 20 tips/)).toBeTruthy();
     fireEvent.changeText(screen.getByLabelText('Tips with it'), '30');

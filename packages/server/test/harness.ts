@@ -20,7 +20,14 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
   let db: Db;
   const start = (now = options.now ?? NOW) => {
     db = openDatabase(folder, MIGRATIONS);
-    const context = { db, clock: fixedClock(new Date(now), db), log: pino({ level: 'silent' }), demo: options.demo ?? true, seed: 6, shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes) };
+    const context = {
+      db,
+      clock: fixedClock(new Date(now), db),
+      log: pino({ level: 'silent' }),
+      demo: options.demo ?? true,
+      seed: 6,
+      shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes),
+    };
     if (context.demo) seedLarkfold(context);
     return request(createApp(context, options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}));
   };

@@ -23,7 +23,9 @@ describe('a walk', () => {
 
     const half: Walk = {
       ...begun,
-      stops: begun.stops.map((s, i) => (i === 0 ? { ...s, state: 'found', at: NOW, tallies: [{ troubleId: 'black-bean-aphid', affected: 3, looked: 10 }], note: 'south side' } : s)),
+      stops: begun.stops.map((s, i) =>
+        i === 0 ? { ...s, state: 'found', at: NOW, tallies: [{ troubleId: 'black-bean-aphid', affected: 3, looked: 10 }], note: 'south side' } : s,
+      ),
     };
     await put(`/walks/${w.id}`, half).expect(200);
     const again = (await get(`/walks/${w.id}`)).body as Walk;
@@ -76,7 +78,10 @@ describe('what to look for', () => {
     expect(before.length).toBeGreaterThan(2);
     expect(before.every((w) => w.before === null && w.question.endsWith('?'))).toBe(true);
 
-    const w = { ...walk([p.id]), stops: [{ ...stopOf(p.id), state: 'found' as const, at: NOW, tallies: [{ troubleId: 'chocolate-spot', affected: 2, looked: 9 }] }] };
+    const w = {
+      ...walk([p.id]),
+      stops: [{ ...stopOf(p.id), state: 'found' as const, at: NOW, tallies: [{ troubleId: 'chocolate-spot', affected: 2, looked: 9 }] }],
+    };
     await put(`/walks/${w.id}`, w).expect(200);
     expect((await watchOf())[0]).toMatchObject({ troubleId: 'chocolate-spot', why: 'found-before', before: { affected: 2, looked: 9 } });
     expect((await watchOf(w.id)).some((x) => x.before !== null)).toBe(false);
@@ -186,9 +191,30 @@ describe('photographs', () => {
     const look = { id: v7(), plantingId: p.id, caseId: null, at: NOW, answers: [{ signId: 'dark-crowd', seen: true }], count: null, note: '' };
     await put(`/looks/${look.id}`, look).expect(200);
     await send(v7(), look.id, await picture(200, 150)).expect(200);
-    const lap = { controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null, treatmentId: null, lookAgainOn: null, afterLookId: null, effectPercent: null };
+    const lap = {
+      controlId: null,
+      whyHigher: '',
+      decidedAt: null,
+      mixedAt: null,
+      plannedFor: null,
+      treatmentId: null,
+      lookAgainOn: null,
+      afterLookId: null,
+      effectPercent: null,
+    };
     const id = v7();
-    await put(`/cases/${id}`, { id, revision: 0, plantingId: p.id, troubleId: 'black-bean-aphid', confidence: 0.9, lookId: look.id, openedAt: NOW, status: 'open', closedAt: null, laps: [lap] }).expect(200);
+    await put(`/cases/${id}`, {
+      id,
+      revision: 0,
+      plantingId: p.id,
+      troubleId: 'black-bean-aphid',
+      confidence: 0.9,
+      lookId: look.id,
+      openedAt: NOW,
+      status: 'open',
+      closedAt: null,
+      laps: [lap],
+    }).expect(200);
     expect((await get(`/cases/${id}`)).body.photos).toHaveLength(1);
   });
 
@@ -196,7 +222,15 @@ describe('photographs', () => {
     const p = planting();
     await put(`/plantings/${p.id}`, p);
     const id = v7();
-    const res = await put(`/looks/${id}`, { id, plantingId: p.id, caseId: null, at: NOW, answers: [{ signId: 'no-such-sign', seen: true }], count: null, note: '' }).expect(422);
+    const res = await put(`/looks/${id}`, {
+      id,
+      plantingId: p.id,
+      caseId: null,
+      at: NOW,
+      answers: [{ signId: 'no-such-sign', seen: true }],
+      count: null,
+      note: '',
+    }).expect(422);
     expect(res.body.errors[0].field).toBe('answers.0.signId');
   });
 });

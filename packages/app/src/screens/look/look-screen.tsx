@@ -290,9 +290,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
       {finding?.state === 'not-settled' && leader && (
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />
-          {leader.kind === 'trouble' && (
-            <Button kind="link" title="Take it as that all the same" busy={busy} onPress={() => onKeep(leader)} />
-          )}
+          {leader.kind === 'trouble' && <Button kind="link" title="Take it as that all the same" busy={busy} onPress={() => onKeep(leader)} />}
         </View>
       )}
     </View>

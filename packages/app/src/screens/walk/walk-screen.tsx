@@ -57,7 +57,10 @@ function Walking({ walk, plantings, plan }: Props) {
   const stop = walk.stops[at];
   const planting = plantings.find((p) => p.id === stop?.plantingId);
   const watch = plan.find((p) => p.plantingId === stop?.plantingId)?.watch ?? [];
-  if (!stop) return <Empty title="Nothing on this walk" text="It has no plantings. Begin a new one." action={{ title: 'Walks', onPress: () => router.navigate('/walk') }} />;
+  if (!stop)
+    return (
+      <Empty title="Nothing on this walk" text="It has no plantings. Begin a new one." action={{ title: 'Walks', onPress: () => router.navigate('/walk') }} />
+    );
   const found = stop.tallies.some((t) => t.affected > 0);
 
   const leave = (state: Stop['state']) => {

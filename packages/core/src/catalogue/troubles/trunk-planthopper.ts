@@ -5,7 +5,7 @@ import { cp, mem, use, trouble } from '../write';
 export const trunkPlanthopper = trouble({
   id: 'trunk-planthopper',
   name: 'Spotted planthopper on trunks',
-  also: 'lanternfly, spotted lanternfly',
+  also: 'lanternfly, lantern fly, spotted lanternfly',
   kind: 'insect',
   labelAs: 'leafhoppers',
   sizeMm: 25,

@@ -49,12 +49,12 @@ export const CREATURE_MOTIFS: Readonly<Record<string, Motif>> = {
     ...many('beetle', 7, 0.42, 3)({ ...pen, tone: pen.t.soot }),
     ...set('beetle', [36, 12, -60, 0.42], [128, 12, -120, 0.42])({ ...pen, tone: pen.t.soot }),
   ],
-  beetle: (pen) =>
-    (pen.n ?? 1) >= 3 && pen.tone === pen.t.ochre
-      ? one('striped-beetle', 1.2)(pen)
-      : (pen.n ?? 1) > 1
-        ? many('beetle', 3, 0.8, 6)(pen)
-        : one('beetle', 1.3)(pen),
+  beetle: (pen) => {
+    const n = pen.n ?? 1;
+    if (pen.tone !== pen.t.ochre) return n > 1 ? many('beetle', 3, 0.8, 6)(pen) : one('beetle', 1.3)(pen);
+    if (n >= 5) return one('striped-beetle', 1.45)(pen);
+    return n >= 3 ? many('striped-beetle', 3, 0.75, 6)(pen) : many('beetle', 2, 0.8, 6)(pen);
+  },
   weevil: one('weevil', 1.2),
   grub: one('grub', 1),
   'c-grub': set('c-grub', [56, 88, 0, 0.95], [112, 94, 70, 0.85]),
