@@ -19,7 +19,7 @@ export type Means1 = Trouble['controls'][number];
  * One control against a trouble.
  * @param effect share expected to be stopped, 0 … 1
  */
-export const use = (control: string, effect: number, why: string, prov: Provenance = CP): Means1 => ({ control, effect, why, prov });
+export const against = (control: string, effect: number, why: string, prov: Provenance = CP): Means1 => ({ control, effect, why, prov });
 
 /** Sign ids apart by spaces, by how typical they are. */
 export type Seen = Partial<Record<Typicality, string>>;

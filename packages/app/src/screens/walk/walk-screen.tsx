@@ -61,20 +61,22 @@ function Walking({ walk, plantings, plan }: Props) {
     return (
       <Empty title="Nothing on this walk" text="It has no plantings. Begin a new one." action={{ title: 'Walks', onPress: () => router.navigate('/walk') }} />
     );
+  // the clock of the server; it has answered long before a thumb is on a button
+  const time = new Date(now ?? Date.parse(walk.startedAt)).toISOString();
   const found = stop.tallies.some((t) => t.affected > 0);
 
   const leave = (state: Stop['state']) => {
-    changeStop(stop.plantingId, { state, at: new Date(now ?? Date.now()).toISOString() });
+    changeStop(stop.plantingId, { state, at: time });
     setCounting(null);
     const next = walk.stops.findIndex((s, i) => i !== at && i > at && s.state === 'to-do');
     const earlier = walk.stops.findIndex((s, i) => i !== at && s.state === 'to-do');
     if (next >= 0) setAt(next);
     else if (earlier >= 0) setAt(earlier);
-    else finish(new Date(now ?? Date.now()).toISOString());
+    else finish(time);
   };
   const closer = (item: WatchItem) => {
     const tally = stop.tallies.find((t) => t.troubleId === item.troubleId);
-    changeStop(stop.plantingId, { state: 'found', at: new Date(now ?? Date.now()).toISOString() });
+    changeStop(stop.plantingId, { state: 'found', at: time });
     setLook(stop.plantingId, {
       part: item.part as PartId,
       answers: { [item.signId]: true },

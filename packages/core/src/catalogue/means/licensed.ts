@@ -1,4 +1,4 @@
-import { use } from '../write';
+import { against } from '../write';
 
 /** The last rung of every ladder. */
-export const LICENSED = use('licensed-person', 0.9, 'For what is beyond home means.');
+export const LICENSED = against('licensed-person', 0.9, 'For what is beyond home means.');

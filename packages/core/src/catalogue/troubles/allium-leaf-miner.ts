@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const alliumLeafMiner = trouble({
   id: 'allium-leaf-miner',
@@ -40,5 +40,5 @@ export const alliumLeafMiner = trouble({
   never: cp('Never windows with a caterpillar.'),
   enemies: '',
   apart: { 'leek-moth': "The moth's grub is a caterpillar with a brown head.", 'onion-fly': 'Onion fly maggots are in the bulb and there are no dots.' },
-  controls: [...ROOT_GRUBS, use('nematodes', 0.1, 'They sit in the plant, not the soil.', MEM)],
+  controls: [...ROOT_GRUBS, against('nematodes', 0.1, 'They sit in the plant, not the soil.', MEM)],
 });

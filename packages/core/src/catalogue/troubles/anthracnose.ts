@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const anthracnose = trouble({
   id: 'anthracnose',
@@ -53,5 +53,5 @@ export const anthracnose = trouble({
   never: cp('Never at the blossom end only.'),
   enemies: '',
   apart: { 'blossom-end-rot': 'Blossom end rot is at the bottom end and dry.', 'halo-blight': 'Halo blight has pale yellow halos.' },
-  controls: [...LEAF_FUNGI, use('rotate-crops', 0.3, 'It rests in litter.')],
+  controls: [...LEAF_FUNGI, against('rotate-crops', 0.3, 'It rests in litter.')],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const ants = trouble({
   id: 'ants',
@@ -39,12 +39,12 @@ export const ants = trouble({
   enemies: 'spider-friend',
   apart: { 'root-aphid': 'White wax on the roots: ants tend root aphids.', 'black-bean-aphid': 'Ants on stems: look for sap-suckers above.' },
   controls: [
-    use('leave-it', 0.1, 'They rarely harm a grown plant.'),
-    use('even-watering', 0.5, 'A soaked nest is left.'),
-    use('draw-off-ants', 0.3, 'Draws them off the stems.'),
-    use('grease-band', 0.3, 'Keeps them out of a tree.'),
-    use('nematodes', 0.3, 'Makes them move.', MEM),
-    use('diatomaceous-dust', 0.4, 'A dry ring at the nest.'),
-    use('licensed-person', 0.5, 'For kinds that sting or bite.'),
+    against('leave-it', 0.1, 'They rarely harm a grown plant.'),
+    against('even-watering', 0.5, 'A soaked nest is left.'),
+    against('draw-off-ants', 0.3, 'Draws them off the stems.'),
+    against('grease-band', 0.3, 'Keeps them out of a tree.'),
+    against('nematodes', 0.3, 'Makes them move.', MEM),
+    against('diatomaceous-dust', 0.4, 'A dry ring at the nest.'),
+    against('licensed-person', 0.5, 'For kinds that sting or bite.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const appleCanker = trouble({
   id: 'apple-canker',
@@ -33,5 +33,5 @@ export const appleCanker = trouble({
   never: cp('Never amber ooze.'),
   enemies: '',
   apart: { 'fire-blight': 'Fire blight oozes and hooks the tips.', 'woolly-aphid': 'White wool in the wound.' },
-  controls: [...WOOD_DISEASE, use('let-it-dry', 0.2, 'Drain wet ground.')],
+  controls: [...WOOD_DISEASE, against('let-it-dry', 0.2, 'Drain wet ground.')],
 });

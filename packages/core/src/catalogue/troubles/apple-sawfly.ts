@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const appleSawfly = trouble({
   id: 'apple-sawfly',
@@ -39,7 +39,7 @@ export const appleSawfly = trouble({
   apart: { 'codling-moth': 'The moth comes from midsummer and leaves no ribbon.', 'plum-curculio': 'Curculio leaves a crescent.' },
   controls: [
     ...FRUIT_GRUBS,
-    use('pheromone-trap', 0.02, 'There is no lure; white cards tell.', MEM),
-    use('hand-pick', 0.4, 'Pick marked fruitlets in late spring.'),
+    against('pheromone-trap', 0.02, 'There is no lure; white cards tell.', MEM),
+    against('hand-pick', 0.4, 'Pick marked fruitlets in late spring.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, published, use, trouble } from '../write';
+import { cp, published, against, trouble } from '../write';
 
 export const appleScab = trouble({
   id: 'apple-scab',
@@ -39,10 +39,10 @@ export const appleScab = trouble({
   apart: { 'bitter-pit': 'Bitter pit is brown in the flesh.', 'hail-damage': 'Hail dents one side.' },
   controls: [
     ...LEAF_FUNGI,
-    use('leave-it', 0, 'Marked fruit is still good fruit.'),
-    use('pick-off-leaves', 0.3, 'Fallen leaves raked up now are spores gone next spring.'),
-    use('water-and-air', 0.25, 'An open tree dries sooner after rain.'),
-    use('sulfur-spray', 0.7, 'Guards new leaves ahead of a wet spell.'),
-    use('captan-spray', 0.75, 'Guards ahead of rain, where the label allows it.'),
+    against('leave-it', 0, 'Marked fruit is still good fruit.'),
+    against('pick-off-leaves', 0.3, 'Fallen leaves raked up now are spores gone next spring.'),
+    against('water-and-air', 0.25, 'An open tree dries sooner after rain.'),
+    against('sulfur-spray', 0.7, 'Guards new leaves ahead of a wet spell.'),
+    against('captan-spray', 0.75, 'Guards ahead of rain, where the label allows it.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SCALES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const armouredScale = trouble({
   id: 'armoured-scale',
@@ -48,5 +48,5 @@ export const armouredScale = trouble({
     lichen: 'Lichen is a flat grey-green crust with no body under it.',
     'bark-lenticels': 'Lenticels do not scrape off.',
   },
-  controls: [...SCALES, use('systemic-drench', 0.4, 'Reaches armoured scale poorly.', MEM)],
+  controls: [...SCALES, against('systemic-drench', 0.4, 'Reaches armoured scale poorly.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const asparagusBeetle = trouble({
   id: 'asparagus-beetle',
@@ -36,5 +36,5 @@ export const asparagusBeetle = trouble({
   never: cp('Never below the soil.'),
   enemies: 'parasitic-wasp ladybird-larva ground-beetle',
   apart: { 'cucumber-beetle': 'Cucumber beetles are yellow and on gourds.' },
-  controls: [...BEETLES, use('clear-fallen', 0.4, 'Old stems burnt or binned hold the winter beetles.')],
+  controls: [...BEETLES, against('clear-fallen', 0.4, 'Old stems burnt or binned hold the winter beetles.')],
 });

@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const asterYellows = trouble({
   id: 'aster-yellows',
@@ -43,5 +43,5 @@ export const asterYellows = trouble({
   never: cp('Never on one flower after a cold night only.'),
   enemies: '',
   apart: { 'weedkiller-drift': 'Drift twists leaves of many plants.' },
-  controls: [...NO_CURE, use('row-cover', 0.6, 'Keeps hoppers off.')],
+  controls: [...NO_CURE, against('row-cover', 0.6, 'Keeps hoppers off.')],
 });

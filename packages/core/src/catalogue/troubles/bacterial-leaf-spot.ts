@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const bacterialLeafSpot = trouble({
   id: 'bacterial-leaf-spot',
@@ -49,5 +49,5 @@ export const bacterialLeafSpot = trouble({
   never: cp('Never fur or dots in the spot.'),
   enemies: '',
   apart: { septoria: 'Septoria has black dots.', 'fungal-leaf-spot': 'Fungal spots are dry.' },
-  controls: [...LEAF_FUNGI, use('rotate-crops', 0.3, 'It rests in litter.')],
+  controls: [...LEAF_FUNGI, against('rotate-crops', 0.3, 'It rests in litter.')],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const barkBorer = trouble({
   id: 'bark-borer',
@@ -53,11 +53,11 @@ export const barkBorer = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'bacterial-canker': 'Canker: gum and sunken bark, no frass.', 'shot-hole-borer': 'Shot-hole borers leave many pin-sized holes.' },
   controls: [
-    use('leave-it', 0.1, 'A strong tree may wall it in.', MEM),
-    use('even-watering', 0.3, 'Thirsty trees call them.'),
-    use('cut-out-borer', 0.5, 'A wire into the hole.'),
-    use('prune-out', 0.5, 'A bored branch comes off below the hole.'),
-    use('nematodes', 0.5, 'Squirted into the hole.'),
-    use('licensed-person', 0.7, 'For a tree worth keeping.'),
+    against('leave-it', 0.1, 'A strong tree may wall it in.', MEM),
+    against('even-watering', 0.3, 'Thirsty trees call them.'),
+    against('cut-out-borer', 0.5, 'A wire into the hole.'),
+    against('prune-out', 0.5, 'A bored branch comes off below the hole.'),
+    against('nematodes', 0.5, 'Squirted into the hole.'),
+    against('licensed-person', 0.7, 'For a tree worth keeping.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { SCALES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const barkScale = trouble({
   id: 'bark-scale',
@@ -36,5 +36,5 @@ export const barkScale = trouble({
     'woolly-aphid': 'Woolly aphid does not bleed pink.',
     lichen: 'Lichen is grey-green and dry.',
   },
-  controls: [...SCALES, use('bark-wash', 0.7, 'Takes off felt, eggs and soot in one go.')],
+  controls: [...SCALES, against('bark-wash', 0.7, 'Takes off felt, eggs and soot in one go.')],
 });

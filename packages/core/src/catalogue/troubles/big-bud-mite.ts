@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const bigBudMite = trouble({
   id: 'big-bud-mite',
@@ -30,7 +30,7 @@ export const bigBudMite = trouble({
   apart: { reversion: 'Reversion shows in leaf shape and poor crops; it comes with these mites.' },
   controls: [
     ...NO_CURE,
-    use('hand-pick', 0.5, 'Swollen buds picked off in winter take the mites along.'),
-    use('resistant-kinds', 0.7, 'Some blackcurrants do not take it.'),
+    against('hand-pick', 0.5, 'Swollen buds picked off in winter take the mites along.'),
+    against('resistant-kinds', 0.7, 'Some blackcurrants do not take it.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const bitterPit = trouble({
   id: 'bitter-pit',
@@ -27,5 +27,5 @@ export const bitterPit = trouble({
   never: cp('Never a hole.'),
   enemies: '',
   apart: { 'fruit-shield-bug': 'Bug dimples are few and deep.', 'apple-scab': 'Scab is on the skin.' },
-  controls: [...GROWING, use('feed-it', 0.4, 'Less nitrogen, more lime.')],
+  controls: [...GROWING, against('feed-it', 0.4, 'Less nitrogen, more lime.')],
 });

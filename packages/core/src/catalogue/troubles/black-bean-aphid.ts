@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const blackBeanAphid = trouble({
   id: 'black-bean-aphid',
@@ -54,9 +54,9 @@ export const blackBeanAphid = trouble({
   hidesInCurl: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('pinch-tips', 0.7, 'They crowd in the soft tips, so the crowd goes with them.'),
-    use('hose-jet', 0.5, 'A jet knocks them off and few climb back.'),
-    use('release-ladybirds', 0.6, 'Their larvae eat aphids in numbers while there is food.'),
-    use('soap-spray', 0.95, 'It kills what it wets: about 95 in 100 in the first spray.'),
+    against('pinch-tips', 0.7, 'They crowd in the soft tips, so the crowd goes with them.'),
+    against('hose-jet', 0.5, 'A jet knocks them off and few climb back.'),
+    against('release-ladybirds', 0.6, 'Their larvae eat aphids in numbers while there is food.'),
+    against('soap-spray', 0.95, 'It kills what it wets: about 95 in 100 in the first spray.'),
   ],
 });

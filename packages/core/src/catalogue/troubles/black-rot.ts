@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const blackRot = trouble({
   id: 'black-rot',
@@ -35,8 +35,8 @@ export const blackRot = trouble({
   apart: { 'potassium-shortage': 'Scorched edges all round, no V.' },
   controls: [
     ...LEAF_FUNGI,
-    use('rotate-crops', 0.45, 'Three years without brassicas.'),
-    use('dig-out', 0.5, 'Sick plants, dry day.'),
-    use('copper-spray', 0.25, 'Slows the splash, no more.'),
+    against('rotate-crops', 0.45, 'Three years without brassicas.'),
+    against('dig-out', 0.5, 'Sick plants, dry day.'),
+    against('copper-spray', 0.25, 'Slows the splash, no more.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const blackSpot = trouble({
   id: 'black-spot',
@@ -36,8 +36,8 @@ export const blackSpot = trouble({
   apart: { 'rose-rust': 'Rust is orange underneath.', 'fungal-leaf-spot': 'Other spots have a clean edge.' },
   controls: [
     ...LEAF_FUNGI,
-    use('sulfur-spray', 0.55, 'Guards clean leaves.'),
-    use('bicarbonate-spray', 0.4, 'Weak alone.'),
-    use('prune-out', 0.35, 'Spotted stems in early spring.'),
+    against('sulfur-spray', 0.55, 'Guards clean leaves.'),
+    against('bicarbonate-spray', 0.4, 'Weak alone.'),
+    against('prune-out', 0.35, 'Spotted stems in early spring.'),
   ],
 });

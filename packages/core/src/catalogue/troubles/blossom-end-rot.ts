@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const blossomEndRot = trouble({
   id: 'blossom-end-rot',
@@ -38,5 +38,5 @@ export const blossomEndRot = trouble({
       why: 'The lime is in the soil and does not travel without water.',
     },
   ],
-  controls: [...GROWING, use('even-watering', 0.75, 'The one cure.')],
+  controls: [...GROWING, against('even-watering', 0.75, 'The one cure.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const blossomWeevil = trouble({
   id: 'blossom-weevil',
@@ -32,8 +32,8 @@ export const blossomWeevil = trouble({
   apart: { 'frost-damage': 'Frosted flowers blacken in the middle but do not hang.' },
   controls: [
     ...BEETLES,
-    use('row-cover', 0.1, 'Bees must reach the flowers.', MEM),
-    use('clear-fallen', 0.35, 'Fallen and hanging buds hold the grubs.'),
-    use('hand-pick', 0.45, 'Tap branches over a sheet in the cool morning.'),
+    against('row-cover', 0.1, 'Bees must reach the flowers.', MEM),
+    against('clear-fallen', 0.35, 'Fallen and hanging buds hold the grubs.'),
+    against('hand-pick', 0.45, 'Tap branches over a sheet in the cool morning.'),
   ],
 });

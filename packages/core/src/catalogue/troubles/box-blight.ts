@@ -1,5 +1,5 @@
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const boxBlight = trouble({
   id: 'box-blight',
@@ -34,5 +34,5 @@ export const boxBlight = trouble({
   enemies: '',
   apart: { 'box-caterpillar': 'Webs, frass and caterpillars.' },
   notifiable: true,
-  controls: [...WOOD_DISEASE, use('clear-fallen', 0.4, 'Every fallen leaf.'), use('resistant-kinds', 0.5, 'Other small-leaved evergreens.')],
+  controls: [...WOOD_DISEASE, against('clear-fallen', 0.4, 'Every fallen leaf.'), against('resistant-kinds', 0.5, 'Other small-leaved evergreens.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const boxCaterpillar = trouble({
   id: 'box-caterpillar',
@@ -40,9 +40,9 @@ export const boxCaterpillar = trouble({
   apart: { 'box-blight': 'Blight: black streaks, fast leaf fall, no webs.' },
   controls: [
     ...CATERPILLARS,
-    use('bt-spray', 0.85, 'Into the bush, both rounds each brood.'),
-    use('pheromone-trap', 0.2, 'Tells when to look.'),
-    use('hose-jet', 0.3, 'Blows caterpillars onto a sheet.'),
-    use('nematodes', 0.3, 'On a wet bush, at dusk.', MEM),
+    against('bt-spray', 0.85, 'Into the bush, both rounds each brood.'),
+    against('pheromone-trap', 0.2, 'Tells when to look.'),
+    against('hose-jet', 0.3, 'Blows caterpillars onto a sheet.'),
+    against('nematodes', 0.3, 'On a wet bush, at dusk.', MEM),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const brownRot = trouble({
   id: 'brown-rot',
@@ -36,10 +36,10 @@ export const brownRot = trouble({
   apart: { 'grey-mould': 'Grey mould is fluffy grey, no rings.', 'mummy-berry': 'Mummy berry is on blueberries.' },
   controls: [
     ...LEAF_FUNGI,
-    use('clear-fallen', 0.55, 'Every mummy off tree and ground in winter.'),
-    use('prune-out', 0.5, 'Wilted blossom spurs, well below.'),
-    use('sulfur-spray', 0.4, 'At blossom, when no bees fly.'),
-    use('captan-spray', 0.6, 'At blossom, when no bees fly.'),
-    use('netting', 0.2, 'Unpecked fruit rots less.'),
+    against('clear-fallen', 0.55, 'Every mummy off tree and ground in winter.'),
+    against('prune-out', 0.5, 'Wilted blossom spurs, well below.'),
+    against('sulfur-spray', 0.4, 'At blossom, when no bees fly.'),
+    against('captan-spray', 0.6, 'At blossom, when no bees fly.'),
+    against('netting', 0.2, 'Unpecked fruit rots less.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const budBlast = trouble({
   id: 'bud-blast',
@@ -29,5 +29,5 @@ export const budBlast = trouble({
   enemies: '',
   apart: { 'frost-damage': 'Frosted buds have no bristles.' },
   follows: 'leafhopper',
-  controls: [...WOOD_DISEASE, use('pick-off-leaves', 0.5, 'Pick dead buds and bin them.'), use('copper-spray', 0.05, 'Not worth it.', MEM)],
+  controls: [...WOOD_DISEASE, against('pick-off-leaves', 0.5, 'Pick dead buds and bin them.'), against('copper-spray', 0.05, 'Not worth it.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const budDrop = trouble({
   id: 'bud-drop',
@@ -33,5 +33,5 @@ export const budDrop = trouble({
   never: cp('Never holes.'),
   enemies: '',
   apart: { 'blossom-weevil': 'Severed stalks.', 'bud-blast': 'Black bristles on the bud.' },
-  controls: [...GROWING, use('even-watering', 0.6, 'From midsummer on.'), use('raise-humidity', 0.3, 'Indoors.')],
+  controls: [...GROWING, against('even-watering', 0.6, 'From midsummer on.'), against('raise-humidity', 0.3, 'Indoors.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const budworm = trouble({
   id: 'budworm',
@@ -37,5 +37,9 @@ export const budworm = trouble({
   never: cp('Never on leaves alone.'),
   enemies: 'parasitic-wasp pirate-bug',
   apart: { earwigs: 'Earwigs leave no round hole and no green droppings.', 'blossom-weevil': 'The weevil severs the stalk.' },
-  controls: [...CATERPILLARS, use('bt-spray', 0.6, 'Small ones on the buds; those inside are out of reach.'), use('row-cover', 0.1, 'Not over flowers.', MEM)],
+  controls: [
+    ...CATERPILLARS,
+    against('bt-spray', 0.6, 'Small ones on the buds; those inside are out of reach.'),
+    against('row-cover', 0.1, 'Not over flowers.', MEM),
+  ],
 });

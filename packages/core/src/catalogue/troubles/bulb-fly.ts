@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const bulbFly = trouble({
   id: 'bulb-fly',
@@ -30,5 +30,5 @@ export const bulbFly = trouble({
   never: cp('Never many maggots.'),
   enemies: 'ground-beetle',
   apart: { 'stem-nematode': 'Stem eelworm shows brown rings in the cut bulb.' },
-  controls: [...ROOT_GRUBS, use('dig-out', 0.6, 'Soft bulbs go in the bin.'), use('nematodes', 0.2, 'Hardly reaches inside.', MEM)],
+  controls: [...ROOT_GRUBS, against('dig-out', 0.6, 'Soft bulbs go in the bin.'), against('nematodes', 0.2, 'Hardly reaches inside.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cabbageAphid = trouble({
   id: 'cabbage-aphid',
@@ -38,8 +38,8 @@ export const cabbageAphid = trouble({
   hidesInCurl: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('clear-fallen', 0.3, 'Old stalks carry the eggs through winter.'),
-    use('row-cover', 0.8, 'Fine mesh from planting keeps winged ones off.'),
-    use('hand-pick', 0.5, 'Rub out the first clusters with a thumb.'),
+    against('clear-fallen', 0.3, 'Old stalks carry the eggs through winter.'),
+    against('row-cover', 0.8, 'Fine mesh from planting keeps winged ones off.'),
+    against('hand-pick', 0.5, 'Rub out the first clusters with a thumb.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cabbageRootFly = trouble({
   id: 'cabbage-root-fly',
@@ -36,5 +36,5 @@ export const cabbageRootFly = trouble({
   never: cp('Never swells the roots.'),
   enemies: 'ground-beetle rove-beetle',
   apart: { 'club-root': 'Club root swells the roots and smells.', 'chafer-grub': 'Chafer grubs are fat and C-shaped.' },
-  controls: [...ROOT_GRUBS, use('stem-collar', 0.7, 'A flat collar, tight to the stem.')],
+  controls: [...ROOT_GRUBS, against('stem-collar', 0.7, 'A flat collar, tight to the stem.')],
 });

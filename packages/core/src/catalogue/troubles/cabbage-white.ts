@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cabbageWhite = trouble({
   id: 'cabbage-white',
@@ -55,11 +55,11 @@ export const cabbageWhite = trouble({
   ],
   controls: [
     ...CATERPILLARS,
-    use('leave-it', 0.1, 'Cosmetic while the heart is whole.'),
-    use('hand-pick', 0.7, 'Turn the leaves; squash eggs and caterpillars.'),
-    use('row-cover', 0.9, 'Keeps the butterflies from laying, if no eggs are under it.'),
-    use('bt-spray', 0.9, 'Small caterpillars that eat it stop feeding at once and die in 3 to 4 days.'),
-    use('neem-spray', 0.4, 'Slows feeding of small ones.', MEM),
-    use('organophosphate-spray', 0.9, 'Contact and stomach kill, of helpers too.'),
+    against('leave-it', 0.1, 'Cosmetic while the heart is whole.'),
+    against('hand-pick', 0.7, 'Turn the leaves; squash eggs and caterpillars.'),
+    against('row-cover', 0.9, 'Keeps the butterflies from laying, if no eggs are under it.'),
+    against('bt-spray', 0.9, 'Small caterpillars that eat it stop feeding at once and die in 3 to 4 days.'),
+    against('neem-spray', 0.4, 'Slows feeding of small ones.', MEM),
+    against('organophosphate-spray', 0.9, 'Contact and stomach kill, of helpers too.'),
   ],
 });

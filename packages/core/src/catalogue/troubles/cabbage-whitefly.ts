@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cabbageWhitefly = trouble({
   id: 'cabbage-whitefly',
@@ -31,8 +31,8 @@ export const cabbageWhitefly = trouble({
   apart: { 'glasshouse-whitefly': 'That one lives under glass, on many plants.', 'diamondback-moth': 'Small moths are brown and leave windows in leaves.' },
   controls: [
     ...SOFT_SUCKERS,
-    use('leave-it', 0.4, 'It fouls outer leaves only.'),
-    use('row-cover', 0.8, 'Very fine mesh from planting.'),
-    use('clear-fallen', 0.4, 'Clear old plants before new ones go out.'),
+    against('leave-it', 0.4, 'It fouls outer leaves only.'),
+    against('row-cover', 0.8, 'Very fine mesh from planting.'),
+    against('clear-fallen', 0.4, 'Clear old plants before new ones go out.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const caneBlight = trouble({
   id: 'cane-blight',
@@ -33,5 +33,5 @@ export const caneBlight = trouble({
   never: cp('Never a hole in the cane.'),
   enemies: '',
   apart: { 'bark-borer': 'Borer holes with frass.' },
-  controls: [...WOOD_DISEASE, use('water-and-air', 0.35, 'Thin canes and no overhead water.')],
+  controls: [...WOOD_DISEASE, against('water-and-air', 0.35, 'Thin canes and no overhead water.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const capsid = trouble({
   id: 'capsid',
@@ -51,10 +51,10 @@ export const capsid = trouble({
   apart: { slugs: 'Slugs leave slime.', tortrix: 'Tortrix spins the tip together and leaves droppings.' },
   controls: [
     ...SOFT_SUCKERS,
-    use('hose-jet', 0.1, 'They drop and climb back.'),
-    use('release-ladybirds', 0.05, 'Too quick for ladybirds.', MEM),
-    use('draw-off-ants', 0.02, 'Ants have no part in it.', MEM),
-    use('soap-spray', 0.35, 'Only nymphs that are hit.'),
-    use('row-cover', 0.7, 'Mesh over low plants from planting.'),
+    against('hose-jet', 0.1, 'They drop and climb back.'),
+    against('release-ladybirds', 0.05, 'Too quick for ladybirds.', MEM),
+    against('draw-off-ants', 0.02, 'Ants have no part in it.', MEM),
+    against('soap-spray', 0.35, 'Only nymphs that are hit.'),
+    against('row-cover', 0.7, 'Mesh over low plants from planting.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const carrotFly = trouble({
   id: 'carrot-fly',
@@ -45,5 +45,9 @@ export const carrotFly = trouble({
       why: 'Mesh works every time, smell only sometimes.',
     },
   ],
-  controls: [...ROOT_GRUBS, use('resistant-kinds', 0.4, 'Some carrots are less to its taste.'), use('row-cover', 0.93, 'Fine mesh from sowing, edges buried.')],
+  controls: [
+    ...ROOT_GRUBS,
+    against('resistant-kinds', 0.4, 'Some carrots are less to its taste.'),
+    against('row-cover', 0.93, 'Fine mesh from sowing, edges buried.'),
+  ],
 });

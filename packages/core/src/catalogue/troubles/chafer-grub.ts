@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const chaferGrub = trouble({
   id: 'chafer-grub',
@@ -36,5 +36,5 @@ export const chaferGrub = trouble({
   never: cp('Never without legs: that is the vine weevil.'),
   enemies: 'ground-beetle parasitic-wasp',
   apart: { 'vine-weevil': 'Vine weevil grubs have no legs.', leatherjacket: 'Leatherjackets are grey and have no head to see.' },
-  controls: [...ROOT_GRUBS, use('row-cover', 0.2, 'Keeps beetles from laying in the bed.', MEM), use('hand-pick', 0.4, 'As the soil is turned.')],
+  controls: [...ROOT_GRUBS, against('row-cover', 0.2, 'Keeps beetles from laying in the bed.', MEM), against('hand-pick', 0.4, 'As the soil is turned.')],
 });

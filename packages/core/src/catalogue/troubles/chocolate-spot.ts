@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const chocolateSpot = trouble({
   id: 'chocolate-spot',
@@ -34,5 +34,5 @@ export const chocolateSpot = trouble({
   never: cp('Never orange and dusty.'),
   enemies: '',
   apart: { rust: 'Rust is dusty orange.' },
-  controls: [...LEAF_FUNGI, use('feed-it', 0.2, 'Potash makes firm leaves.'), use('copper-spray', 0.2, 'Hardly worth it.', MEM)],
+  controls: [...LEAF_FUNGI, against('feed-it', 0.2, 'Potash makes firm leaves.'), against('copper-spray', 0.2, 'Hardly worth it.', MEM)],
 });

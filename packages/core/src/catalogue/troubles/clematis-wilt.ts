@@ -1,5 +1,5 @@
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const clematisWilt = trouble({
   id: 'clematis-wilt',
@@ -33,5 +33,5 @@ export const clematisWilt = trouble({
   never: cp('Never insects at the base.'),
   enemies: '',
   apart: { 'drought-stress': 'Drought takes the whole plant.', slugs: 'Slugs strip the stem skin.' },
-  controls: [...WOOD_DISEASE, use('even-watering', 0.2, 'Cool moist roots.')],
+  controls: [...WOOD_DISEASE, against('even-watering', 0.2, 'Cool moist roots.')],
 });

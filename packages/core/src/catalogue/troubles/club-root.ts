@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const clubRoot = trouble({
   id: 'club-root',
@@ -35,7 +35,7 @@ export const clubRoot = trouble({
   apart: { 'cabbage-root-fly': 'Maggots and eaten roots, no swelling.', 'root-knot-nematode': 'Small knots like beads.' },
   controls: [
     ...SOIL_BORNE,
-    use('lime-soil', 0.55, 'It likes sour soil: raise the pH above 7.'),
-    use('rotate-crops', 0.2, 'It rests too long for rotation alone.'),
+    against('lime-soil', 0.55, 'It likes sour soil: raise the pH above 7.'),
+    against('rotate-crops', 0.2, 'It rests too long for rotation alone.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const codlingMoth = trouble({
   id: 'codling-moth',
@@ -43,10 +43,10 @@ export const codlingMoth = trouble({
   apart: { 'apple-sawfly': 'The sawfly comes in May and leaves a ribbon scar.', 'plum-curculio': 'Curculio cuts a crescent.' },
   controls: [
     ...FRUIT_GRUBS,
-    use('bt-spray', 0.3, 'Only at hatching, weekly.', MEM),
-    use('grease-band', 0.1, 'Corrugated card bands catch cocooning grubs; grease does little.', MEM),
-    use('pheromone-trap', 0.3, 'Tells the day moths fly.'),
-    use('nematodes', 0.45, 'On trunk and branches in early autumn.'),
-    use('organophosphate-spray', 0.8, 'At hatching, never in bloom.'),
+    against('bt-spray', 0.3, 'Only at hatching, weekly.', MEM),
+    against('grease-band', 0.1, 'Corrugated card bands catch cocooning grubs; grease does little.', MEM),
+    against('pheromone-trap', 0.3, 'Tells the day moths fly.'),
+    against('nematodes', 0.45, 'On trunk and branches in early autumn.'),
+    against('organophosphate-spray', 0.8, 'At hatching, never in bloom.'),
   ],
 });

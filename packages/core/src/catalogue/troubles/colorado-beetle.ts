@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const coloradoBeetle = trouble({
   id: 'colorado-beetle',
@@ -42,8 +42,8 @@ export const coloradoBeetle = trouble({
   notifiable: true,
   controls: [
     ...BEETLES,
-    use('rotate-crops', 0.4, "They walk up from last year's bed."),
-    use('hand-pick', 0.65, 'Eggs and grubs, twice a week.'),
-    use('organophosphate-spray', 0.6, 'Many are resistant.'),
+    against('rotate-crops', 0.4, "They walk up from last year's bed."),
+    against('hand-pick', 0.65, 'Eggs and grubs, twice a week.'),
+    against('organophosphate-spray', 0.6, 'Many are resistant.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const copperLeafBeetle = trouble({
   id: 'copper-leaf-beetle',
@@ -56,8 +56,8 @@ export const copperLeafBeetle = trouble({
   ],
   controls: [
     ...BEETLES,
-    use('hand-pick', 0.65, 'Morning and evening into soapy water.'),
-    use('nematodes', 0.4, "For grubs in the lawn at summer's end."),
-    use('organophosphate-spray', 0.8, 'Kills on contact, and most other insects with it.'),
+    against('hand-pick', 0.65, 'Morning and evening into soapy water.'),
+    against('nematodes', 0.4, "For grubs in the lawn at summer's end."),
+    against('organophosphate-spray', 0.8, 'Kills on contact, and most other insects with it.'),
   ],
 });

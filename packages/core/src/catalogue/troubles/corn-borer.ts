@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BORERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cornBorer = trouble({
   id: 'corn-borer',
@@ -40,9 +40,9 @@ export const cornBorer = trouble({
   apart: { 'corn-earworm': 'The earworm enters at the silk and leaves the stalk whole.' },
   controls: [
     ...BORERS,
-    use('clear-fallen', 0.5, 'Old stalks cut low and shredded.'),
-    use('bt-spray', 0.6, 'Into the whorl, before they bore.'),
-    use('parasitic-wasps', 0.55, 'They lay in the eggs.'),
-    use('stem-collar', 0.02, 'They come by air.', MEM),
+    against('clear-fallen', 0.5, 'Old stalks cut low and shredded.'),
+    against('bt-spray', 0.6, 'Into the whorl, before they bore.'),
+    against('parasitic-wasps', 0.55, 'They lay in the eggs.'),
+    against('stem-collar', 0.02, 'They come by air.', MEM),
   ],
 });

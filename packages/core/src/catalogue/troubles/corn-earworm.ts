@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const cornEarworm = trouble({
   id: 'corn-earworm',
@@ -42,7 +42,7 @@ export const cornEarworm = trouble({
   apart: { 'corn-borer': 'The borer holes the stalk and leaves sawdust.', earwigs: 'Earwigs clip silks but leave no droppings like these.' },
   controls: [
     ...CATERPILLARS,
-    use('bt-spray', 0.55, 'On the silks, every few days while they are fresh.'),
-    use('row-cover', 0.3, 'Hard to keep over tall plants.', MEM),
+    against('bt-spray', 0.55, 'On the silks, every few days while they are fresh.'),
+    against('row-cover', 0.3, 'Hard to keep over tall plants.', MEM),
   ],
 });

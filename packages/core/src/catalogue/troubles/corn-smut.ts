@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cornSmut = trouble({
   id: 'corn-smut',
@@ -27,10 +27,10 @@ export const cornSmut = trouble({
   enemies: '',
   apart: { 'corn-earworm': 'The earworm leaves droppings and eaten silks.' },
   controls: [
-    use('leave-it', 0.05, 'It bursts and sheds spores.'),
-    use('pick-off-leaves', 0.55, 'Cut galls off while firm; bag them.'),
-    use('rotate-crops', 0.35, 'Spores rest for years.'),
-    use('resistant-kinds', 0.5, 'Some kinds hardly take it.'),
-    use('licensed-person', 0.3, 'For what is beyond home means.'),
+    against('leave-it', 0.05, 'It bursts and sheds spores.'),
+    against('pick-off-leaves', 0.55, 'Cut galls off while firm; bag them.'),
+    against('rotate-crops', 0.35, 'Spores rest for years.'),
+    against('resistant-kinds', 0.5, 'Some kinds hardly take it.'),
+    against('licensed-person', 0.3, 'For what is beyond home means.'),
   ],
 });

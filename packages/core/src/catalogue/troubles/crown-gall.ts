@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const crownGall = trouble({
   id: 'crown-gall',
@@ -41,5 +41,5 @@ export const crownGall = trouble({
   never: cp('Never on brassica roots: that is club root.'),
   enemies: '',
   apart: { 'gall-maker': 'Insect galls sit on leaf and twig.', 'cactus-corking': 'Old bark is firm and even.' },
-  controls: [...NO_CURE, use('prune-out', 0.1, 'Cutting it spreads it as often as not.', MEM)],
+  controls: [...NO_CURE, against('prune-out', 0.1, 'Cutting it spreads it as often as not.', MEM)],
 });

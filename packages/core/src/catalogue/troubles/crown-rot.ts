@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const crownRot = trouble({
   id: 'crown-rot',
@@ -48,5 +48,5 @@ export const crownRot = trouble({
   never: cp('Never sawdust.'),
   enemies: '',
   apart: { 'root-rot': 'In root rot the crown is firm first.', sclerotinia: 'White fluff with black grains.' },
-  controls: [...SOIL_BORNE, use('let-it-dry', 0.45, 'Crown dry and free.')],
+  controls: [...SOIL_BORNE, against('let-it-dry', 0.45, 'Crown dry and free.')],
 });

@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cucumberBeetle = trouble({
   id: 'cucumber-beetle',
@@ -38,7 +38,7 @@ export const cucumberBeetle = trouble({
   apart: { 'asparagus-beetle': 'Asparagus beetles keep to asparagus.', 'colorado-beetle': 'The potato beetle is domed and larger.' },
   controls: [
     ...BEETLES,
-    use('row-cover', 0.9, 'From planting until the first flowers, then off for the bees.'),
-    use('sticky-card', 0.3, 'Yellow cards show when they come.'),
+    against('row-cover', 0.9, 'From planting until the first flowers, then off for the bees.'),
+    against('sticky-card', 0.3, 'Yellow cards show when they come.'),
   ],
 });

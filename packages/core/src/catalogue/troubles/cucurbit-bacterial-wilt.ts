@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cucurbitBacterialWilt = trouble({
   id: 'cucurbit-bacterial-wilt',
@@ -35,5 +35,5 @@ export const cucurbitBacterialWilt = trouble({
   enemies: '',
   apart: { 'squash-vine-borer': 'Sawdust and a grub in the stem.', 'fusarium-wilt': 'Brown inside, no threads.' },
   follows: 'cucumber-beetle',
-  controls: [...NO_CURE, use('row-cover', 0.85, 'From planting until the first flowers.')],
+  controls: [...NO_CURE, against('row-cover', 0.85, 'From planting until the first flowers.')],
 });

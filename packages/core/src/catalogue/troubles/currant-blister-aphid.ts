@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const currantBlisterAphid = trouble({
   id: 'currant-blister-aphid',
@@ -32,8 +32,8 @@ export const currantBlisterAphid = trouble({
   hidesInCurl: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('leave-it', 0.5, 'They are gone by midsummer and the berries ripen.'),
-    use('pick-off-leaves', 0.5, 'The worst leaves carry most of them.'),
-    use('winter-oil', 0.7, 'Smothers the eggs on bare wood.'),
+    against('leave-it', 0.5, 'They are gone by midsummer and the berries ripen.'),
+    against('pick-off-leaves', 0.5, 'The worst leaves carry most of them.'),
+    against('winter-oil', 0.7, 'Smothers the eggs on bare wood.'),
   ],
 });

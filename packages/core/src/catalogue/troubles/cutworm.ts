@@ -1,5 +1,5 @@
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cutworm = trouble({
   id: 'cutworm',
@@ -52,11 +52,11 @@ export const cutworm = trouble({
   apart: { leatherjacket: 'Leatherjackets are legless and do not curl.', slugs: 'Slugs leave slime and eat the leaf.' },
   controls: [
     ...CATERPILLARS,
-    use('stem-collar', 0.85, 'A card collar, 3 cm into the soil.'),
-    use('hand-pick', 0.6, 'Scratch round each cut seedling.'),
-    use('bt-spray', 0.3, 'Young ones only, while still on the leaf.'),
-    use('row-cover', 0.5, 'Keeps moths off clean, weeded soil.'),
-    use('diatomaceous-dust', 0.3, 'A dry ring, useless when wet.'),
-    use('nematodes', 0.45, 'On warm moist soil.'),
+    against('stem-collar', 0.85, 'A card collar, 3 cm into the soil.'),
+    against('hand-pick', 0.6, 'Scratch round each cut seedling.'),
+    against('bt-spray', 0.3, 'Young ones only, while still on the leaf.'),
+    against('row-cover', 0.5, 'Keeps moths off clean, weeded soil.'),
+    against('diatomaceous-dust', 0.3, 'A dry ring, useless when wet.'),
+    against('nematodes', 0.45, 'On warm moist soil.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const cyclamenMite = trouble({
   id: 'cyclamen-mite',
@@ -31,5 +31,5 @@ export const cyclamenMite = trouble({
   never: cp('Never webs.'),
   enemies: 'predatory-mite',
   apart: { 'mosaic-virus': 'Virus marks the leaf in patterns.', 'weedkiller-drift': 'Drift hits everything at once.' },
-  controls: [...TINY, use('dig-out', 0.7, 'One bad pot feeds the shelf.'), use('sulfur-spray', 0.6, 'Outdoors, where the label allows it.')],
+  controls: [...TINY, against('dig-out', 0.7, 'One bad pot feeds the shelf.'), against('sulfur-spray', 0.6, 'Outdoors, where the label allows it.')],
 });

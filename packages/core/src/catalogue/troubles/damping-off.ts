@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const dampingOff = trouble({
   id: 'damping-off',
@@ -48,8 +48,8 @@ export const dampingOff = trouble({
   apart: { cutworm: 'Cutworms cut clean and are in the soil.', 'fungus-gnat': 'Gnat larvae are seen in the compost.' },
   controls: [
     ...SOIL_BORNE,
-    use('water-and-air', 0.5, 'Thin sowing, lids off, water from below.'),
-    use('let-it-dry', 0.45, 'Let the surface dry between waterings.'),
-    use('bacillus-subtilis-spray', 0.3, 'Early, as a guard, where the label carries it.', MEM),
+    against('water-and-air', 0.5, 'Thin sowing, lids off, water from below.'),
+    against('let-it-dry', 0.45, 'Let the surface dry between waterings.'),
+    against('bacillus-subtilis-spray', 0.3, 'Early, as a guard, where the label carries it.', MEM),
   ],
 });

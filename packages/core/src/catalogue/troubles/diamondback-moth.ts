@@ -1,5 +1,5 @@
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const diamondbackMoth = trouble({
   id: 'diamondback-moth',
@@ -37,7 +37,7 @@ export const diamondbackMoth = trouble({
   apart: { 'cabbage-white': 'Whites are larger and do not wriggle.', 'flea-beetle': 'Flea beetles jump and leave pinholes through.' },
   controls: [
     ...CATERPILLARS,
-    use('bt-spray', 0.8, 'Underneath; where it stops working, change the means.'),
-    use('hose-jet', 0.3, 'Overhead water at dusk upsets egg laying.'),
+    against('bt-spray', 0.8, 'Underneath; where it stops working, change the means.'),
+    against('hose-jet', 0.3, 'Overhead water at dusk upsets egg laying.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const droughtStress = trouble({
   id: 'drought-stress',
@@ -44,5 +44,5 @@ export const droughtStress = trouble({
   never: cp('Never while the soil is wet.'),
   enemies: '',
   apart: { 'root-rot': 'Wet soil, soft roots.', 'midday-wilt': 'Up again by evening.' },
-  controls: [...GROWING, use('even-watering', 0.9, 'Slowly and deep.'), use('let-it-dry', 0.01, 'The other way round.', MEM)],
+  controls: [...GROWING, against('even-watering', 0.9, 'Slowly and deep.'), against('let-it-dry', 0.01, 'The other way round.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const dryAirTips = trouble({
   id: 'dry-air-tips',
@@ -24,5 +24,5 @@ export const dryAirTips = trouble({
   never: cp('Never specks that walk.'),
   enemies: '',
   apart: { 'spider-mite': 'Specks and webs.', 'salt-burn': 'White crust on the pot.' },
-  controls: [...GROWING, use('raise-humidity', 0.6, 'A tray of pebbles and water.')],
+  controls: [...GROWING, against('raise-humidity', 0.6, 'A tray of pebbles and water.')],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const earlyBlight = trouble({
   id: 'early-blight',
@@ -33,5 +33,5 @@ export const earlyBlight = trouble({
   never: cp('Never white down underneath.'),
   enemies: '',
   apart: { 'late-blight': 'Late blight is greasy, fast, with white down.', septoria: 'Septoria spots are small, pale with black dots.' },
-  controls: [...LEAF_FUNGI, use('rotate-crops', 0.35, 'It rests in the litter.'), use('even-watering', 0.15, 'At the soil, never over the leaves.')],
+  controls: [...LEAF_FUNGI, against('rotate-crops', 0.35, 'It rests in the litter.'), against('even-watering', 0.15, 'At the soil, never over the leaves.')],
 });

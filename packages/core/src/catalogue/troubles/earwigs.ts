@@ -1,5 +1,5 @@
 import { GROUND_FEEDERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const earwigs = trouble({
   id: 'earwigs',
@@ -54,5 +54,5 @@ export const earwigs = trouble({
       why: 'Both are true, in different beds.',
     },
   ],
-  controls: [...GROUND_FEEDERS, use('earwig-pots', 0.65, 'Straw in a pot on a cane, emptied each morning elsewhere.')],
+  controls: [...GROUND_FEEDERS, against('earwig-pots', 0.65, 'Straw in a pot on a cane, emptied each morning elsewhere.')],
 });

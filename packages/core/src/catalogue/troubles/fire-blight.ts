@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const fireBlight = trouble({
   id: 'fire-blight',
@@ -38,8 +38,8 @@ export const fireBlight = trouble({
   notifiable: true,
   controls: [
     ...WOOD_DISEASE,
-    use('prune-out', 0.65, 'Thirty centimetres into clean wood, dry day, blade wiped each cut.'),
-    use('feed-it', 0.1, 'Little nitrogen: soft shoots take it most.', MEM),
-    use('resistant-kinds', 0.5, 'Some pears and apples take less.'),
+    against('prune-out', 0.65, 'Thirty centimetres into clean wood, dry day, blade wiped each cut.'),
+    against('feed-it', 0.1, 'Little nitrogen: soft shoots take it most.', MEM),
+    against('resistant-kinds', 0.5, 'Some pears and apples take less.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const fleaBeetle = trouble({
   id: 'flea-beetle',
@@ -36,9 +36,9 @@ export const fleaBeetle = trouble({
   apart: { 'shot-hole': 'Shot holes have a rim and come on stone fruit.', slugs: 'Slug holes are large and slimed.' },
   controls: [
     ...BEETLES,
-    use('even-watering', 0.4, 'Moist seedbeds are left alone more.'),
-    use('hand-pick', 0.1, 'Too quick to pick.', MEM),
-    use('sticky-card', 0.3, 'Held just above, it catches them as they jump.'),
-    use('row-cover', 0.92, 'Fine mesh from the day of sowing, edges buried.'),
+    against('even-watering', 0.4, 'Moist seedbeds are left alone more.'),
+    against('hand-pick', 0.1, 'Too quick to pick.', MEM),
+    against('sticky-card', 0.3, 'Held just above, it catches them as they jump.'),
+    against('row-cover', 0.92, 'Fine mesh from the day of sowing, edges buried.'),
   ],
 });

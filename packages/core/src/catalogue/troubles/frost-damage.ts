@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const frostDamage = trouble({
   id: 'frost-damage',
@@ -50,5 +50,5 @@ export const frostDamage = trouble({
   never: cp('Never day after day further on.'),
   enemies: '',
   apart: { 'fire-blight': 'Goes on, and oozes.', 'late-blight': 'Spreads in the wet, in warmth.' },
-  controls: [...GROWING, use('shade-and-shelter', 0.6, 'Fleece before the night.'), use('prune-out', 0.2, 'Dead tips, once it shoots again.')],
+  controls: [...GROWING, against('shade-and-shelter', 0.6, 'Fleece before the night.'), against('prune-out', 0.2, 'Dead tips, once it shoots again.')],
 });

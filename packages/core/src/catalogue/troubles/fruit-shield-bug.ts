@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const fruitShieldBug = trouble({
   id: 'fruit-shield-bug',
@@ -50,5 +50,5 @@ export const fruitShieldBug = trouble({
   never: cp('Never bores a tunnel.'),
   enemies: 'parasitic-wasp spider-friend mantis',
   apart: { 'bitter-pit': 'Bitter pit shows after storing and no bug is there.', capsid: 'Capsid marks start on fruitlets and shoot tips.' },
-  controls: [...BEETLES, use('bag-fruit', 0.8, 'They can not sting through a bag.'), use('soap-spray', 0.3, 'Only the nymphs.')],
+  controls: [...BEETLES, against('bag-fruit', 0.8, 'They can not sting through a bag.'), against('soap-spray', 0.3, 'Only the nymphs.')],
 });

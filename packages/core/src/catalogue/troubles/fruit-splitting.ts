@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const fruitSplitting = trouble({
   id: 'fruit-splitting',
@@ -37,5 +37,5 @@ export const fruitSplitting = trouble({
   never: cp('Never a round hole.'),
   enemies: '',
   apart: { 'apple-scab': 'Scab cracks are corky.', birds: 'Pecks are torn holes.' },
-  controls: [...GROWING, use('even-watering', 0.7, 'Even soil moisture.'), use('rain-cover', 0.5, 'Over ripening cherries.')],
+  controls: [...GROWING, against('even-watering', 0.7, 'Even soil moisture.'), against('rain-cover', 0.5, 'Over ripening cherries.')],
 });

@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const fruitTreeMite = trouble({
   id: 'fruit-tree-mite',
@@ -30,7 +30,7 @@ export const fruitTreeMite = trouble({
   apart: { 'spider-mite': 'The two-spotted kind webs.', 'magnesium-shortage': 'Shortage keeps the veins green.' },
   controls: [
     ...TINY,
-    use('winter-oil', 0.8, 'Smothers the red eggs just before bud break.'),
-    use('sulfur-spray', 0.4, 'Holds them down, and their enemies too.'),
+    against('winter-oil', 0.8, 'Smothers the red eggs just before bud break.'),
+    against('sulfur-spray', 0.4, 'Holds them down, and their enemies too.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const fusariumWilt = trouble({
   id: 'fusarium-wilt',
@@ -47,5 +47,5 @@ export const fusariumWilt = trouble({
   never: cp('Never sap drawn out in threads.'),
   enemies: '',
   apart: { 'verticillium-wilt': 'Verticillium likes it cooler and makes a yellow V.', 'cucurbit-bacterial-wilt': 'Threads draw from the cut.' },
-  controls: [...SOIL_BORNE, use('lime-soil', 0.2, 'It likes sour soil.')],
+  controls: [...SOIL_BORNE, against('lime-soil', 0.2, 'It likes sour soil.')],
 });

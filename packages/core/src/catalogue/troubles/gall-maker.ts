@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const gallMaker = trouble({
   id: 'gall-maker',
@@ -29,8 +29,8 @@ export const gallMaker = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'crown-gall': 'Crown gall is a rough lump at the soil line.', 'gall-mite': 'Mite galls are pimples of 1 to 3 mm.' },
   controls: [
-    use('leave-it', 0.3, 'It does the plant next to no harm.'),
-    use('prune-out', 0.4, 'Cut galled twigs if the look annoys.'),
-    use('licensed-person', 0.1, 'Never needed for most galls.'),
+    against('leave-it', 0.3, 'It does the plant next to no harm.'),
+    against('prune-out', 0.4, 'Cut galled twigs if the look annoys.'),
+    against('licensed-person', 0.1, 'Never needed for most galls.'),
   ],
 });

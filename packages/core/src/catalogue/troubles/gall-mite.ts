@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const gallMite = trouble({
   id: 'gall-mite',
@@ -33,8 +33,8 @@ export const gallMite = trouble({
   },
   controls: [
     ...TINY,
-    use('leave-it', 0.6, 'It looks worse than it is.'),
-    use('pick-off-leaves', 0.4, 'On a small tree, pick the marked leaves.'),
-    use('sulfur-spray', 0.5, 'At bud burst, where the label allows it.'),
+    against('leave-it', 0.6, 'It looks worse than it is.'),
+    against('pick-off-leaves', 0.4, 'On a small tree, pick the marked leaves.'),
+    against('sulfur-spray', 0.5, 'At bud burst, where the label allows it.'),
   ],
 });

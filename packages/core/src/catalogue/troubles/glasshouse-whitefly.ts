@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const glasshouseWhitefly = trouble({
   id: 'glasshouse-whitefly',
@@ -54,8 +54,8 @@ export const glasshouseWhitefly = trouble({
   apart: { 'cabbage-whitefly': 'Cabbage whitefly stays on brassicas, winter too.', leafhopper: 'Leafhoppers leap, not flutter.' },
   controls: [
     ...SOFT_SUCKERS,
-    use('sticky-card', 0.3, 'Yellow cards tell the numbers and thin them out.'),
-    use('parasitic-wasps', 0.75, 'Under glass, hung early, they keep pace.'),
-    use('soap-spray', 0.75, 'Kills flat young and adults it wets; not eggs: weekly.'),
+    against('sticky-card', 0.3, 'Yellow cards tell the numbers and thin them out.'),
+    against('parasitic-wasps', 0.75, 'Under glass, hung early, they keep pace.'),
+    against('soap-spray', 0.75, 'Kills flat young and adults it wets; not eggs: weekly.'),
   ],
 });

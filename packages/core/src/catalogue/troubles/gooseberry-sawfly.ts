@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SAWFLIES } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const gooseberrySawfly = trouble({
   id: 'gooseberry-sawfly',
@@ -42,10 +42,10 @@ export const gooseberrySawfly = trouble({
   apart: { tortrix: 'Tortrix spins leaves together.', 'winter-moth': 'Loopers walk in loops and come in spring.' },
   controls: [
     ...SAWFLIES,
-    use('leave-it', 0.05, 'A bush can be bare within the week.'),
-    use('hand-pick', 0.8, 'They sit in groups while small: turn the low leaves and squash them.'),
-    use('hose-jet', 0.4, 'Knocks young larvae to the ground; some climb back.', MEM),
-    use('pyrethrin-spray', 0.9, 'Contact kill of larvae that are hit, inside the bush too.'),
-    use('organophosphate-spray', 0.9, 'Contact and stomach kill, of helpers too.'),
+    against('leave-it', 0.05, 'A bush can be bare within the week.'),
+    against('hand-pick', 0.8, 'They sit in groups while small: turn the low leaves and squash them.'),
+    against('hose-jet', 0.4, 'Knocks young larvae to the ground; some climb back.', MEM),
+    against('pyrethrin-spray', 0.9, 'Contact kill of larvae that are hit, inside the bush too.'),
+    against('organophosphate-spray', 0.9, 'Contact and stomach kill, of helpers too.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const greenback = trouble({
   id: 'greenback',
@@ -32,8 +32,8 @@ export const greenback = trouble({
   apart: { 'spotted-wilt': 'Rings on the fruit.' },
   controls: [
     ...GROWING,
-    use('feed-it', 0.5, 'A feed rich in potash.'),
-    use('shade-and-shelter', 0.5, 'Shade at noon, leaves left on.'),
-    use('resistant-kinds', 0.5, 'Many tomatoes are free of it.'),
+    against('feed-it', 0.5, 'A feed rich in potash.'),
+    against('shade-and-shelter', 0.5, 'Shade at noon, leaves left on.'),
+    against('resistant-kinds', 0.5, 'Many tomatoes are free of it.'),
   ],
 });

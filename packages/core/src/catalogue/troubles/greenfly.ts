@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const greenfly = trouble({
   id: 'greenfly',
@@ -52,5 +52,5 @@ export const greenfly = trouble({
   enemies: 'ladybird-larva ladybird hoverfly-larva lacewing-larva parasitic-wasp',
   apart: { 'glasshouse-whitefly': 'Whitefly rises in a cloud when brushed.', psyllid: 'Psyllids jump and have flat nymphs.' },
   hidesInCurl: true,
-  controls: [...SOFT_SUCKERS, use('pinch-tips', 0.5, 'The softest tips carry most of them.')],
+  controls: [...SOFT_SUCKERS, against('pinch-tips', 0.5, 'The softest tips carry most of them.')],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const greyMould = trouble({
   id: 'grey-mould',
@@ -55,8 +55,8 @@ export const greyMould = trouble({
   apart: { 'brown-rot': 'Brown rot stands in cream rings on tree fruit.', 'downy-mildew': 'Downy mildew is under yellow patches.' },
   controls: [
     ...LEAF_FUNGI,
-    use('water-and-air', 0.5, 'Air and dry leaves are the main means.'),
-    use('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'),
-    use('clear-fallen', 0.4, 'Spent flowers and litter.'),
+    against('water-and-air', 0.5, 'Air and dry leaves are the main means.'),
+    against('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'),
+    against('clear-fallen', 0.4, 'Spent flowers and litter.'),
   ],
 });

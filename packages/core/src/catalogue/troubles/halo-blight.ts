@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const haloBlight = trouble({
   id: 'halo-blight',
@@ -33,5 +33,5 @@ export const haloBlight = trouble({
   never: cp('Never orange dust.'),
   enemies: '',
   apart: { anthracnose: 'Anthracnose sinks the pod with salmon dots.', rust: 'Rust rubs off orange.' },
-  controls: [...LEAF_FUNGI, use('dig-out', 0.5, 'First sick plants, on a dry day.'), use('rotate-crops', 0.3, 'It rests in litter.')],
+  controls: [...LEAF_FUNGI, against('dig-out', 0.5, 'First sick plants, on a dry day.'), against('rotate-crops', 0.3, 'It rests in litter.')],
 });

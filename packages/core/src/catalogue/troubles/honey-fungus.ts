@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const honeyFungus = trouble({
   id: 'honey-fungus',
@@ -51,5 +51,5 @@ export const honeyFungus = trouble({
   never: cp('Never single toadstools in mulch alone.'),
   enemies: '',
   apart: { 'mulch-toadstools': 'Toadstools in mulch away from the tree are harmless.' },
-  controls: [...SOIL_BORNE, use('dig-out', 0.6, 'Stump and every root you can.'), use('let-it-dry', 0.1, 'Of little use.', MEM)],
+  controls: [...SOIL_BORNE, against('dig-out', 0.6, 'Stump and every root you can.'), against('let-it-dry', 0.1, 'Of little use.', MEM)],
 });

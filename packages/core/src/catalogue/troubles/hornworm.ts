@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const hornworm = trouble({
   id: 'hornworm',
@@ -34,5 +34,5 @@ export const hornworm = trouble({
   never: cp('Never in groups.'),
   enemies: 'parasitic-wasp',
   apart: { 'corn-earworm': 'The fruitworm is in the fruit and has no horn.' },
-  controls: [...CATERPILLARS, use('hand-pick', 0.85, 'They are big: pick by torchlight.'), use('row-cover', 0.3, 'Tall plants chafe under it.', MEM)],
+  controls: [...CATERPILLARS, against('hand-pick', 0.85, 'They are big: pick by torchlight.'), against('row-cover', 0.3, 'Tall plants chafe under it.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const ironChlorosis = trouble({
   id: 'iron-chlorosis',
@@ -42,5 +42,5 @@ export const ironChlorosis = trouble({
   never: cp('Never the oldest leaves first.'),
   enemies: '',
   apart: { 'magnesium-shortage': 'Oldest leaves first.', 'mosaic-virus': 'Mottled across the veins.' },
-  controls: [...GROWING, use('feed-it', 0.65, 'Sequestered iron, rain water, ericaceous mulch.')],
+  controls: [...GROWING, against('feed-it', 0.65, 'Sequestered iron, rain water, ericaceous mulch.')],
 });

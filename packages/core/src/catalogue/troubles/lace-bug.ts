@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const laceBug = trouble({
   id: 'lace-bug',
@@ -38,8 +38,8 @@ export const laceBug = trouble({
   apart: { leafhopper: 'Leafhoppers leap; no varnish spots.', 'spider-mite': 'Mites web.' },
   controls: [
     ...SOFT_SUCKERS,
-    use('draw-off-ants', 0.02, 'Ants have no part in it.', MEM),
-    use('shade-and-shelter', 0.35, 'In part shade they do far less.'),
-    use('soap-spray', 0.7, 'Nymphs underneath, twice, ten days apart.'),
+    against('draw-off-ants', 0.02, 'Ants have no part in it.', MEM),
+    against('shade-and-shelter', 0.35, 'In part shade they do far less.'),
+    against('soap-spray', 0.7, 'Nymphs underneath, twice, ten days apart.'),
   ],
 });

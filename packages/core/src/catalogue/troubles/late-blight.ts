@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const lateBlight = trouble({
   id: 'late-blight',
@@ -40,9 +40,9 @@ export const lateBlight = trouble({
   notifiable: true,
   controls: [
     ...LEAF_FUNGI,
-    use('leave-it', 0, 'It takes the bed.'),
-    use('rain-cover', 0.7, 'Under a roof tomatoes stay dry.'),
-    use('dig-out', 0.5, 'Whole sick plants, bagged.'),
-    use('copper-spray', 0.6, 'Only ahead of the wet.'),
+    against('leave-it', 0, 'It takes the bed.'),
+    against('rain-cover', 0.7, 'Under a roof tomatoes stay dry.'),
+    against('dig-out', 0.5, 'Whole sick plants, bagged.'),
+    against('copper-spray', 0.6, 'Only ahead of the wet.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const leafCurlAphid = trouble({
   id: 'leaf-curl-aphid',
@@ -43,7 +43,7 @@ export const leafCurlAphid = trouble({
   hidesInCurl: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('pick-off-leaves', 0.5, 'Curled shoot ends carry the crowd away with them.'),
-    use('winter-oil', 0.7, 'In the dormant season it smothers the eggs.'),
+    against('pick-off-leaves', 0.5, 'Curled shoot ends carry the crowd away with them.'),
+    against('winter-oil', 0.7, 'In the dormant season it smothers the eggs.'),
   ],
 });

@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const leafMiner = trouble({
   id: 'leaf-miner',
@@ -51,12 +51,12 @@ export const leafMiner = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'allium-leaf-miner': 'On leeks a line of dots comes first.' },
   controls: [
-    use('leave-it', 0.15, 'Wasps find most of them by late summer.'),
-    use('pick-off-leaves', 0.6, 'Mined leaves hold the grubs.'),
-    use('hand-pick', 0.5, 'Crush the grub in its mine.'),
-    use('row-cover', 0.9, 'From sowing, over clean soil.'),
-    use('parasitic-wasps', 0.5, 'Under glass they find the mines.'),
-    use('neem-spray', 0.4, 'Young mines only.'),
-    use('licensed-person', 0.6, 'For what is beyond home means.'),
+    against('leave-it', 0.15, 'Wasps find most of them by late summer.'),
+    against('pick-off-leaves', 0.6, 'Mined leaves hold the grubs.'),
+    against('hand-pick', 0.5, 'Crush the grub in its mine.'),
+    against('row-cover', 0.9, 'From sowing, over clean soil.'),
+    against('parasitic-wasps', 0.5, 'Under glass they find the mines.'),
+    against('neem-spray', 0.4, 'Young mines only.'),
+    against('licensed-person', 0.6, 'For what is beyond home means.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const leafMould = trouble({
   id: 'leaf-mould',
@@ -33,5 +33,5 @@ export const leafMould = trouble({
   never: cp('Never grey fur on fruit.'),
   enemies: '',
   apart: { 'powdery-mildew': 'Powder is white and on top.', 'late-blight': 'Blight is greasy and fast.' },
-  controls: [...LEAF_FUNGI, use('water-and-air', 0.55, 'Vents open by day, leaves off the bottom.')],
+  controls: [...LEAF_FUNGI, against('water-and-air', 0.55, 'Vents open by day, leaves off the bottom.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const leafhopper = trouble({
   id: 'leafhopper',
@@ -53,9 +53,9 @@ export const leafhopper = trouble({
   apart: { 'spider-mite': 'Mite specks are finer, and mites web.', thrips: 'Thrips leave silver with black specks.' },
   controls: [
     ...SOFT_SUCKERS,
-    use('draw-off-ants', 0.02, 'Ants have little to do with them.', MEM),
-    use('release-ladybirds', 0.1, 'They leap away from ladybirds.', MEM),
-    use('sticky-card', 0.25, 'Yellow cards show when they come.'),
-    use('soap-spray', 0.6, 'Kills the young that it wets.'),
+    against('draw-off-ants', 0.02, 'Ants have little to do with them.', MEM),
+    against('release-ladybirds', 0.1, 'They leap away from ladybirds.', MEM),
+    against('sticky-card', 0.25, 'Yellow cards show when they come.'),
+    against('soap-spray', 0.6, 'Kills the young that it wets.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const leatherjacket = trouble({
   id: 'leatherjacket',
@@ -38,8 +38,8 @@ export const leatherjacket = trouble({
   apart: { cutworm: 'Cutworms curl up and have legs.', 'chafer-grub': 'Chafer grubs are white and C-shaped.' },
   controls: [
     ...ROOT_GRUBS,
-    use('row-cover', 0.1, 'Of use in late summer only.', MEM),
-    use('hand-pick', 0.45, 'Under a sheet laid on wet soil overnight.'),
-    use('stem-collar', 0.4, 'A collar round each transplant.'),
+    against('row-cover', 0.1, 'Of use in late summer only.', MEM),
+    against('hand-pick', 0.45, 'Under a sheet laid on wet soil overnight.'),
+    against('stem-collar', 0.4, 'A collar round each transplant.'),
   ],
 });

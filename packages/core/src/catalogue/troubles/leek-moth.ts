@@ -1,5 +1,5 @@
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const leekMoth = trouble({
   id: 'leek-moth',
@@ -39,5 +39,5 @@ export const leekMoth = trouble({
     'allium-leaf-miner': 'The fly leaves a line of white dots and brown pupae in the shaft.',
     'onion-thrips': 'Thrips silver the leaf and make no hole.',
   },
-  controls: [...CATERPILLARS, use('bt-spray', 0.6, 'Into the fan of leaves while they are small.')],
+  controls: [...CATERPILLARS, against('bt-spray', 0.6, 'Into the fan of leaves while they are small.')],
 });

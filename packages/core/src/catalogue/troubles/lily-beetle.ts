@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const lilyBeetle = trouble({
   id: 'lily-beetle',
@@ -36,5 +36,5 @@ export const lilyBeetle = trouble({
   never: cp('Never on anything but lilies and fritillaries.'),
   enemies: 'parasitic-wasp',
   apart: { 'soldier-beetle': 'Soldier beetles are slim and sit on flowers.', slugs: 'Slugs leave slime.' },
-  controls: [...BEETLES, use('hand-pick', 0.75, 'Eggs, grubs and beetles, twice a week.')],
+  controls: [...BEETLES, against('hand-pick', 0.75, 'Eggs, grubs and beetles, twice a week.')],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const magnesiumShortage = trouble({
   id: 'magnesium-shortage',
@@ -44,5 +44,5 @@ export const magnesiumShortage = trouble({
   never: cp('Never the youngest leaves.'),
   enemies: '',
   apart: { 'iron-chlorosis': 'Youngest leaves first.', 'old-leaf-yellowing': 'Yellow all over, lowest leaf by leaf.' },
-  controls: [...GROWING, use('feed-it', 0.65, 'Magnesium sulfate by the packet.')],
+  controls: [...GROWING, against('feed-it', 0.65, 'Magnesium sulfate by the packet.')],
 });

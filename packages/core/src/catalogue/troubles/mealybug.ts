@@ -1,5 +1,5 @@
 import { SCALES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const mealybug = trouble({
   id: 'mealybug',
@@ -48,5 +48,5 @@ export const mealybug = trouble({
     'mealybug-ladybird': 'The friend is shaggy and walks fast.',
     'powdery-mildew': 'Mildew lies flat and has no legs.',
   },
-  controls: [...SCALES, use('soap-spray', 0.6, 'Kills crawlers and what it wets through; repeat.')],
+  controls: [...SCALES, against('soap-spray', 0.6, 'Kills crawlers and what it wets through; repeat.')],
 });

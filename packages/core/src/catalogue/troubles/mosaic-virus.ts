@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const mosaicVirus = trouble({
   id: 'mosaic-virus',
@@ -64,7 +64,7 @@ export const mosaicVirus = trouble({
   },
   controls: [
     ...NO_CURE,
-    use('row-cover', 0.6, 'Keeps the carriers off young plants.'),
-    use('dig-out', 0.6, 'One sick plant feeds its neighbours: bin it, wash hands.'),
+    against('row-cover', 0.6, 'Keeps the carriers off young plants.'),
+    against('dig-out', 0.6, 'One sick plant feeds its neighbours: bin it, wash hands.'),
   ],
 });

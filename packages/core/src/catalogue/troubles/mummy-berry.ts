@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const mummyBerry = trouble({
   id: 'mummy-berry',
@@ -43,11 +43,11 @@ export const mummyBerry = trouble({
     },
   ],
   controls: [
-    use('leave-it', 0.05, 'Mummies infect next spring.'),
-    use('clear-fallen', 0.45, 'Mummies raked up, then fresh mulch 5 cm deep.'),
-    use('resistant-kinds', 0.4, 'Some blueberries take less.'),
-    use('bacillus-subtilis-spray', 0.4, 'Organic, weaker.'),
-    use('captan-spray', 0.7, 'During bloom, every 7 days if wet to 10 if dry; no bees.'),
-    use('licensed-person', 0.5, 'For what is beyond home means.'),
+    against('leave-it', 0.05, 'Mummies infect next spring.'),
+    against('clear-fallen', 0.45, 'Mummies raked up, then fresh mulch 5 cm deep.'),
+    against('resistant-kinds', 0.4, 'Some blueberries take less.'),
+    against('bacillus-subtilis-spray', 0.4, 'Organic, weaker.'),
+    against('captan-spray', 0.7, 'During bloom, every 7 days if wet to 10 if dry; no bees.'),
+    against('licensed-person', 0.5, 'For what is beyond home means.'),
   ],
 });

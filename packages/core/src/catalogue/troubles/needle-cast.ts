@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const needleCast = trouble({
   id: 'needle-cast',
@@ -27,5 +27,5 @@ export const needleCast = trouble({
   never: cp('Never moving specks.'),
   enemies: '',
   apart: { 'spider-mite': 'Mites: tap over paper, specks walk.', 'drought-stress': 'Drought browns the tips.' },
-  controls: [...LEAF_FUNGI, use('prune-out', 0.3, 'Lowest branches for air.')],
+  controls: [...LEAF_FUNGI, against('prune-out', 0.3, 'Lowest branches for air.')],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const nitrogenShortage = trouble({
   id: 'nitrogen-shortage',
@@ -24,5 +24,5 @@ export const nitrogenShortage = trouble({
   never: cp('Never green veins on yellow young leaves.'),
   enemies: '',
   apart: { 'root-rot': 'Wet soil and soft roots.', 'iron-chlorosis': 'Youngest leaves, green veins.' },
-  controls: [...GROWING, use('feed-it', 0.75, 'A balanced feed, weak and often.')],
+  controls: [...GROWING, against('feed-it', 0.75, 'A balanced feed, weak and often.')],
 });

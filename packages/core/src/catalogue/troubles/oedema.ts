@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const oedema = trouble({
   id: 'oedema',
@@ -38,8 +38,8 @@ export const oedema = trouble({
   apart: { rust: 'Rust rubs off orange.', 'soft-scale': 'Scales scrape off whole.' },
   controls: [
     ...GROWING,
-    use('let-it-dry', 0.6, 'Water less often.'),
-    use('even-watering', 0.3, 'Less, but evenly.'),
-    use('water-and-air', 0.5, 'Light and air.'),
+    against('let-it-dry', 0.6, 'Water less often.'),
+    against('even-watering', 0.3, 'Less, but evenly.'),
+    against('water-and-air', 0.5, 'Light and air.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const onionFly = trouble({
   id: 'onion-fly',
@@ -36,5 +36,5 @@ export const onionFly = trouble({
   never: cp('Never white fluff with black grains.'),
   enemies: 'ground-beetle rove-beetle',
   apart: { 'white-rot': 'White rot: fluff and black grains.', 'allium-leaf-miner': 'A line of dots comes first.' },
-  controls: [...ROOT_GRUBS, use('stem-collar', 0.05, 'Too close together for collars.', MEM)],
+  controls: [...ROOT_GRUBS, against('stem-collar', 0.05, 'Too close together for collars.', MEM)],
 });

@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const onionThrips = trouble({
   id: 'onion-thrips',
@@ -28,5 +28,9 @@ export const onionThrips = trouble({
   never: cp('Never bores into the stem.'),
   enemies: 'pirate-bug hoverfly-larva',
   apart: { 'leek-moth': 'Moth grubs make windows and holes, with frass.', 'allium-leaf-miner': 'The miner fly leaves a line of dots.' },
-  controls: [...TINY, use('even-watering', 0.35, 'Wetted leaves and moist soil hold them down.'), use('row-cover', 0.6, 'Very fine mesh from planting.')],
+  controls: [
+    ...TINY,
+    against('even-watering', 0.35, 'Wetted leaves and moist soil hold them down.'),
+    against('row-cover', 0.6, 'Very fine mesh from planting.'),
+  ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const peaLeafWeevil = trouble({
   id: 'pea-leaf-weevil',
@@ -30,5 +30,5 @@ export const peaLeafWeevil = trouble({
   never: cp('Never eats the pods.'),
   enemies: 'ground-beetle',
   apart: { 'vine-weevil': 'Vine weevil is larger and not on peas.', birds: 'Birds tear and leave ribs.' },
-  controls: [...BEETLES, use('leave-it', 0.3, 'They outgrow it nearly always.'), use('hand-pick', 0.1, 'They drop at a touch.', MEM)],
+  controls: [...BEETLES, against('leave-it', 0.3, 'They outgrow it nearly always.'), against('hand-pick', 0.1, 'They drop at a touch.', MEM)],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const peaMoth = trouble({
   id: 'pea-moth',
@@ -32,9 +32,9 @@ export const peaMoth = trouble({
   apart: { thrips: 'Thrips silver the pod from outside.' },
   controls: [
     ...CATERPILLARS,
-    use('rotate-crops', 0.3, "They wait in last year's soil."),
-    use('row-cover', 0.9, 'From first flower: peas set without bees.'),
-    use('bt-spray', 0.2, 'Hardly: they are outside for hours only.', MEM),
-    use('pheromone-trap', 0.2, 'Tells when moths fly.'),
+    against('rotate-crops', 0.3, "They wait in last year's soil."),
+    against('row-cover', 0.9, 'From first flower: peas set without bees.'),
+    against('bt-spray', 0.2, 'Hardly: they are outside for hours only.', MEM),
+    against('pheromone-trap', 0.2, 'Tells when moths fly.'),
   ],
 });

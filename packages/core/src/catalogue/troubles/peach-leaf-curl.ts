@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const peachLeafCurl = trouble({
   id: 'peach-leaf-curl',
@@ -42,12 +42,12 @@ export const peachLeafCurl = trouble({
     },
   ],
   controls: [
-    use('leave-it', 0.1, 'It leafs out again by itself.'),
-    use('pick-off-leaves', 0.2, 'Before the white bloom shows.'),
-    use('even-watering', 0.2, 'Helps the second leaves.'),
-    use('rain-cover', 0.85, 'From midwinter until mid-spring: dry buds take none.'),
-    use('copper-spray', 0.85, 'At leaf fall and again before buds swell; useless later.'),
-    use('resistant-kinds', 0.4, 'A few peaches take less.'),
-    use('licensed-person', 0.4, 'For tall trees.'),
+    against('leave-it', 0.1, 'It leafs out again by itself.'),
+    against('pick-off-leaves', 0.2, 'Before the white bloom shows.'),
+    against('even-watering', 0.2, 'Helps the second leaves.'),
+    against('rain-cover', 0.85, 'From midwinter until mid-spring: dry buds take none.'),
+    against('copper-spray', 0.85, 'At leaf fall and again before buds swell; useless later.'),
+    against('resistant-kinds', 0.4, 'A few peaches take less.'),
+    against('licensed-person', 0.4, 'For tall trees.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const pearMidge = trouble({
   id: 'pear-midge',
@@ -36,5 +36,9 @@ export const pearMidge = trouble({
   never: cp('Never one large grub.'),
   enemies: 'ground-beetle',
   apart: { 'codling-moth': 'One caterpillar, later in summer.', 'frost-damage': 'Frosted fruitlets do not swell.' },
-  controls: [...FRUIT_GRUBS, use('pheromone-trap', 0.05, 'Hardly at home.', MEM), use('clear-fallen', 0.55, 'Pick and bin black fruitlets in late spring.')],
+  controls: [
+    ...FRUIT_GRUBS,
+    against('pheromone-trap', 0.05, 'Hardly at home.', MEM),
+    against('clear-fallen', 0.55, 'Pick and bin black fruitlets in late spring.'),
+  ],
 });

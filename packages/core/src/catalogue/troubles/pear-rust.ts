@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const pearRust = trouble({
   id: 'pear-rust',
@@ -31,7 +31,7 @@ export const pearRust = trouble({
   apart: { 'gall-mite': 'Mite blisters are small and never bright orange.', rust: 'Common rusts dust off orange.' },
   controls: [
     ...LEAF_FUNGI,
-    use('prune-out', 0.3, 'Swollen juniper branches, if the juniper is yours.'),
-    use('captan-spray', 0.3, 'Where the label carries it.', MEM),
+    against('prune-out', 0.3, 'Swollen juniper branches, if the juniper is yours.'),
+    against('captan-spray', 0.3, 'Where the label carries it.', MEM),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const pearScab = trouble({
   id: 'pear-scab',
@@ -34,5 +34,9 @@ export const pearScab = trouble({
   never: cp('Never on apples.'),
   enemies: '',
   apart: { 'pear-midge': 'Midge fruitlets swell and hold larvae.' },
-  controls: [...LEAF_FUNGI, use('prune-out', 0.45, 'Blistered twigs in winter.'), use('sulfur-spray', 0.6, 'Ahead of rain; some pears are shy of sulfur.')],
+  controls: [
+    ...LEAF_FUNGI,
+    against('prune-out', 0.45, 'Blistered twigs in winter.'),
+    against('sulfur-spray', 0.6, 'Ahead of rain; some pears are shy of sulfur.'),
+  ],
 });

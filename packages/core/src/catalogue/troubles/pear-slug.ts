@@ -1,5 +1,5 @@
 import { SAWFLIES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const pearSlug = trouble({
   id: 'pear-slug',
@@ -29,5 +29,5 @@ export const pearSlug = trouble({
   never: cp('Never a slug: no trail on the ground.'),
   enemies: 'parasitic-wasp',
   apart: { slugs: 'True slugs hide by day and eat holes.' },
-  controls: [...SAWFLIES, use('hose-jet', 0.6, 'They wash off and rarely climb back.'), use('soap-spray', 0.65, 'Bare and soft, on top of the leaf.')],
+  controls: [...SAWFLIES, against('hose-jet', 0.6, 'They wash off and rarely climb back.'), against('soap-spray', 0.65, 'Bare and soft, on top of the leaf.')],
 });

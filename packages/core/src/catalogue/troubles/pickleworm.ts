@@ -1,5 +1,5 @@
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const pickleworm = trouble({
   id: 'pickleworm',
@@ -36,5 +36,5 @@ export const pickleworm = trouble({
   never: cp('Never at the stem base.'),
   enemies: 'parasitic-wasp ground-beetle spider-friend',
   apart: { 'squash-vine-borer': 'The borer is in the stem base.', slugs: 'Slugs gnaw from outside and leave slime.' },
-  controls: [...CATERPILLARS, use('clear-fallen', 0.35, 'Holed fruit holds them.'), use('bt-spray', 0.6, 'Into flowers and buds at dusk, weekly.')],
+  controls: [...CATERPILLARS, against('clear-fallen', 0.35, 'Holed fruit holds them.'), against('bt-spray', 0.6, 'Into flowers and buds at dusk, weekly.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const plumCurculio = trouble({
   id: 'plum-curculio',
@@ -39,8 +39,8 @@ export const plumCurculio = trouble({
   apart: { 'apple-sawfly': 'The sawfly leaves a ribbon scar and wet frass.', 'codling-moth': 'The moth bores to the core.' },
   controls: [
     ...FRUIT_GRUBS,
-    use('pheromone-trap', 0.05, 'No lure worth the name at home.', MEM),
-    use('hand-pick', 0.45, 'Jar the tree over a sheet at sunrise.'),
-    use('organophosphate-spray', 0.75, 'From petal fall, never in bloom.'),
+    against('pheromone-trap', 0.05, 'No lure worth the name at home.', MEM),
+    against('hand-pick', 0.45, 'Jar the tree over a sheet at sunrise.'),
+    against('organophosphate-spray', 0.75, 'From petal fall, never in bloom.'),
   ],
 });

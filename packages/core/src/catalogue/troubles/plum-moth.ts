@@ -1,5 +1,5 @@
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const plumMoth = trouble({
   id: 'plum-moth',
@@ -36,5 +36,5 @@ export const plumMoth = trouble({
   never: cp('Never a crescent cut on the skin.'),
   enemies: 'parasitic-wasp',
   apart: { 'plum-curculio': 'The curculio scars the skin with a crescent; its grub has no legs.' },
-  controls: [...FRUIT_GRUBS, use('pheromone-trap', 0.35, 'On a lone tree it thins the males as well.')],
+  controls: [...FRUIT_GRUBS, against('pheromone-trap', 0.35, 'On a lone tree it thins the males as well.')],
 });

@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const plumPox = trouble({
   id: 'plum-pox',
@@ -34,5 +34,5 @@ export const plumPox = trouble({
   enemies: '',
   apart: { 'shot-hole': 'Holes with a rim.' },
   notifiable: true,
-  controls: [...NO_CURE, use('licensed-person', 0.95, 'Ask your plant-health office first.')],
+  controls: [...NO_CURE, against('licensed-person', 0.95, 'Ask your plant-health office first.')],
 });

@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const poorPollination = trouble({
   id: 'poor-pollination',
@@ -43,9 +43,9 @@ export const poorPollination = trouble({
   enemies: '',
   apart: { 'male-flower-drop': 'Male flowers always drop.', capsid: 'Tattered tips as well.' },
   controls: [
-    use('leave-it', 0.5, 'Better weather brings bees.'),
-    use('even-watering', 0.2, 'Dry flowers drop.'),
-    use('water-and-air', 0.3, 'Covers off at first flower; brush pollen by hand.'),
-    use('licensed-person', 0.05, 'Ask your extension office if it goes on.'),
+    against('leave-it', 0.5, 'Better weather brings bees.'),
+    against('even-watering', 0.2, 'Dry flowers drop.'),
+    against('water-and-air', 0.3, 'Covers off at first flower; brush pollen by hand.'),
+    against('licensed-person', 0.05, 'Ask your extension office if it goes on.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const potassiumShortage = trouble({
   id: 'potassium-shortage',
@@ -30,5 +30,5 @@ export const potassiumShortage = trouble({
   never: cp('Never a V with black veins.'),
   enemies: '',
   apart: { 'drought-stress': 'Dry soil.', 'salt-burn': 'A white crust on the soil.' },
-  controls: [...GROWING, use('feed-it', 0.65, 'A tomato feed.')],
+  controls: [...GROWING, against('feed-it', 0.65, 'A tomato feed.')],
 });

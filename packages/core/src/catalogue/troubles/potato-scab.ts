@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const potatoScab = trouble({
   id: 'potato-scab',
@@ -33,10 +33,10 @@ export const potatoScab = trouble({
   enemies: '',
   apart: { wireworm: 'Wireworm makes clean narrow holes.' },
   controls: [
-    use('leave-it', 0.1, 'Peeled, they are good.'),
-    use('even-watering', 0.6, 'While tubers form, keep the soil moist.'),
-    use('resistant-kinds', 0.5, 'Many potatoes hardly take it.'),
-    use('rotate-crops', 0.3, 'And no lime before potatoes.'),
-    use('licensed-person', 0.05, 'Never needed.'),
+    against('leave-it', 0.1, 'Peeled, they are good.'),
+    against('even-watering', 0.6, 'While tubers form, keep the soil moist.'),
+    against('resistant-kinds', 0.5, 'Many potatoes hardly take it.'),
+    against('rotate-crops', 0.3, 'And no lime before potatoes.'),
+    against('licensed-person', 0.05, 'Never needed.'),
   ],
 });

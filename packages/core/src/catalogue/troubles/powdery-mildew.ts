@@ -1,5 +1,5 @@
 import { POWDERY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const powderyMildew = trouble({
   id: 'powdery-mildew',
@@ -81,8 +81,8 @@ export const powderyMildew = trouble({
   ],
   controls: [
     ...POWDERY,
-    use('leave-it', 0, 'Late in the season on old leaves it costs little.'),
-    use('pick-off-leaves', 0.4, 'Takes the first spots away before they spread.'),
-    use('sulfur-spray', 0.8, 'Stops new spots; resistance is rare.'),
+    against('leave-it', 0, 'Late in the season on old leaves it costs little.'),
+    against('pick-off-leaves', 0.4, 'Takes the first spots away before they spread.'),
+    against('sulfur-spray', 0.8, 'Stops new spots; resistance is rare.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const processionary = trouble({
   id: 'processionary',
@@ -31,8 +31,8 @@ export const processionary = trouble({
   apart: { 'tent-caterpillar': 'Tent caterpillars do not walk in lines.' },
   notifiable: true,
   controls: [
-    use('licensed-person', 0.95, 'The hairs are dangerous: only with full protection.'),
-    use('leave-it', 0.02, 'Keep people and pets away until it is dealt with.'),
-    use('pheromone-trap', 0.1, 'Shows whether moths fly; a licensed person hangs it.', MEM),
+    against('licensed-person', 0.95, 'The hairs are dangerous: only with full protection.'),
+    against('leave-it', 0.02, 'Keep people and pets away until it is dealt with.'),
+    against('pheromone-trap', 0.1, 'Shows whether moths fly; a licensed person hangs it.', MEM),
   ],
 });

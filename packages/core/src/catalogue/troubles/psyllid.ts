@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const psyllid = trouble({
   id: 'psyllid',
@@ -40,8 +40,8 @@ export const psyllid = trouble({
   hidesInCurl: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('pick-off-leaves', 0.55, 'Rolled leaves hold the nymphs.'),
-    use('prune-out', 0.5, 'The worst shoot tips come off whole.'),
-    use('draw-off-ants', 0.1, 'Ants matter little here.', MEM),
+    against('pick-off-leaves', 0.55, 'Rolled leaves hold the nymphs.'),
+    against('prune-out', 0.5, 'The worst shoot tips come off whole.'),
+    against('draw-off-ants', 0.1, 'Ants matter little here.', MEM),
   ],
 });

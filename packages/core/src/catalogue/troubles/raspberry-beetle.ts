@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const raspberryBeetle = trouble({
   id: 'raspberry-beetle',
@@ -39,8 +39,8 @@ export const raspberryBeetle = trouble({
   apart: { 'spotted-wing-fly': "The fly's maggots are tiny, white and many, in soft fruit." },
   controls: [
     ...BEETLES,
-    use('hand-pick', 0.3, 'Shake beetles from the flowers onto a sheet.'),
-    use('row-cover', 0.2, 'Bees must reach the flowers.', MEM),
-    use('dig-out', 0.2, 'Light forking in winter lays pupae open to birds.'),
+    against('hand-pick', 0.3, 'Shake beetles from the flowers onto a sheet.'),
+    against('row-cover', 0.2, 'Bees must reach the flowers.', MEM),
+    against('dig-out', 0.2, 'Light forking in winter lays pupae open to birds.'),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { GRAZERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rodents = trouble({
   id: 'rodents',
@@ -49,7 +49,7 @@ export const rodents = trouble({
   apart: { slugs: 'Slugs rasp and leave slime.', deer: 'Deer reach high and leave ragged ends.' },
   controls: [
     ...GRAZERS,
-    use('snap-traps', 0.6, 'Under a cover that keeps birds and pets out; check daily.'),
-    use('row-cover', 0.2, 'They gnaw through fleece.', MEM),
+    against('snap-traps', 0.6, 'Under a cover that keeps birds and pets out; check daily.'),
+    against('row-cover', 0.2, 'They gnaw through fleece.', MEM),
   ],
 });

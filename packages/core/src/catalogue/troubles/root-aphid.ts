@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rootAphid = trouble({
   id: 'root-aphid',
@@ -37,8 +37,8 @@ export const rootAphid = trouble({
   apart: { 'root-mealybug': 'Root mealybug lives in pots, all year.', 'club-root': 'Club root swells the roots.' },
   controls: [
     ...ROOT_GRUBS,
-    use('even-watering', 0.4, 'Dry soil doubles the harm.'),
-    use('resistant-kinds', 0.6, 'Some lettuces hardly take them.'),
-    use('nematodes', 0.1, 'Made for grubs, of little use here.', MEM),
+    against('even-watering', 0.4, 'Dry soil doubles the harm.'),
+    against('resistant-kinds', 0.6, 'Some lettuces hardly take them.'),
+    against('nematodes', 0.1, 'Made for grubs, of little use here.', MEM),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rootKnotNematode = trouble({
   id: 'root-knot-nematode',
@@ -49,5 +49,5 @@ export const rootKnotNematode = trouble({
   never: cp('Never nodules that rub off.'),
   enemies: '',
   apart: { 'root-nodules': 'Nodules sit on the root and rub off.', 'club-root': 'Club root is one big swelling on brassicas.' },
-  controls: [...SOIL_BORNE, use('let-it-dry', 0.1, 'Dry fallow kills some.', MEM), use('even-watering', 0.3, 'Eases the thirst of knotted roots.')],
+  controls: [...SOIL_BORNE, against('let-it-dry', 0.1, 'Dry fallow kills some.', MEM), against('even-watering', 0.3, 'Eases the thirst of knotted roots.')],
 });

@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rootMealybug = trouble({
   id: 'root-mealybug',
@@ -30,8 +30,8 @@ export const rootMealybug = trouble({
   apart: { 'root-aphid': 'Root aphids are outdoors, in summer.', springtails: 'Springtails spring and eat no roots.' },
   controls: [
     ...SOIL_BORNE,
-    use('dig-out', 0.7, 'Unpot, wash the roots bare, bin the mix, scald the pot.'),
-    use('rotate-crops', 0.2, 'Fresh mix and a scalded pot are the same thing.'),
-    use('systemic-drench', 0.8, 'Reaches roots, where the label allows it.'),
+    against('dig-out', 0.7, 'Unpot, wash the roots bare, bin the mix, scald the pot.'),
+    against('rotate-crops', 0.2, 'Fresh mix and a scalded pot are the same thing.'),
+    against('systemic-drench', 0.8, 'Reaches roots, where the label allows it.'),
   ],
 });

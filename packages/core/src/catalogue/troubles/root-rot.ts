@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rootRot = trouble({
   id: 'root-rot',
@@ -53,7 +53,7 @@ export const rootRot = trouble({
   apart: { 'drought-stress': 'Dry pot, light in the hand.', 'vine-weevil': 'Grubs among chewed roots.' },
   controls: [
     ...SOIL_BORNE,
-    use('let-it-dry', 0.55, 'Let it dry; empty the saucer; add drainage.'),
-    use('cut-out-borer', 0.02, 'There is nothing to cut in a stem.', MEM),
+    against('let-it-dry', 0.55, 'Let it dry; empty the saucer; add drainage.'),
+    against('cut-out-borer', 0.02, 'There is nothing to cut in a stem.', MEM),
   ],
 });

@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const roseLeafRoller = trouble({
   id: 'rose-leaf-roller',
@@ -30,9 +30,9 @@ export const roseLeafRoller = trouble({
   apart: { tortrix: 'Tortrix spins with silk.', greenfly: 'Aphids pucker the leaf and are there to see.' },
   hidesInCurl: true,
   controls: [
-    use('leave-it', 0.2, 'It costs little.'),
-    use('pick-off-leaves', 0.5, 'Rolled leaves hold the grubs; not more than a third.'),
-    use('resistant-kinds', 0.3, 'Some roses are left alone.'),
-    use('licensed-person', 0.3, 'Hardly ever worth it.'),
+    against('leave-it', 0.2, 'It costs little.'),
+    against('pick-off-leaves', 0.5, 'Rolled leaves hold the grubs; not more than a third.'),
+    against('resistant-kinds', 0.3, 'Some roses are left alone.'),
+    against('licensed-person', 0.3, 'Hardly ever worth it.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const roseRust = trouble({
   id: 'rose-rust',
@@ -34,5 +34,5 @@ export const roseRust = trouble({
   never: cp('Never black with a fringed edge on top.'),
   enemies: '',
   apart: { 'black-spot': 'Black spot is on top, with a fringed edge.' },
-  controls: [...LEAF_FUNGI, use('prune-out', 0.4, 'Stem patches in early spring.'), use('sulfur-spray', 0.65, 'Guards clean leaves.')],
+  controls: [...LEAF_FUNGI, against('prune-out', 0.4, 'Stem patches in early spring.'), against('sulfur-spray', 0.65, 'Guards clean leaves.')],
 });

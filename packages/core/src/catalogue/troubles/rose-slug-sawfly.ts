@@ -1,5 +1,5 @@
 import { SAWFLIES } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const roseSlugSawfly = trouble({
   id: 'rose-slug-sawfly',
@@ -35,5 +35,5 @@ export const roseSlugSawfly = trouble({
   never: cp('Never slime trails.'),
   enemies: 'parasitic-wasp spider-friend',
   apart: { 'rose-leaf-roller': 'The roller rolls the leaf tight.', 'copper-leaf-beetle': 'Beetles are seen by day.' },
-  controls: [...SAWFLIES, use('soap-spray', 0.6, 'Small grubs underneath.')],
+  controls: [...SAWFLIES, against('soap-spray', 0.6, 'Small grubs underneath.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const rosemaryBeetle = trouble({
   id: 'rosemary-beetle',
@@ -30,5 +30,5 @@ export const rosemaryBeetle = trouble({
   never: cp('Never on plants outside the mint family.'),
   enemies: 'ground-beetle',
   apart: { 'copper-leaf-beetle': 'That one has no stripes.' },
-  controls: [...BEETLES, use('hand-pick', 0.7, 'Tapped onto a sheet under the shrub.'), use('row-cover', 0.1, 'Of little use on a shrub.', MEM)],
+  controls: [...BEETLES, against('hand-pick', 0.7, 'Tapped onto a sheet under the shrub.'), against('row-cover', 0.1, 'Of little use on a shrub.', MEM)],
 });

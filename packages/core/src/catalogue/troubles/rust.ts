@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const rust = trouble({
   id: 'rust',
@@ -66,8 +66,8 @@ export const rust = trouble({
   apart: { 'fern-spores': 'Spore heaps of ferns stand in even rows.', 'white-blister': 'White blister is white.' },
   controls: [
     ...LEAF_FUNGI,
-    use('leave-it', 0, 'Light rust late on costs little.'),
-    use('pick-off-leaves', 0.5, 'Takes spores away; bin them, do not compost.'),
-    use('sulfur-spray', 0.7, 'Guards clean leaves; does not heal spotted ones.'),
+    against('leave-it', 0, 'Light rust late on costs little.'),
+    against('pick-off-leaves', 0.5, 'Takes spores away; bin them, do not compost.'),
+    against('sulfur-spray', 0.7, 'Guards clean leaves; does not heal spotted ones.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const saltBurn = trouble({
   id: 'salt-burn',
@@ -40,5 +40,5 @@ export const saltBurn = trouble({
   never: cp('Never fluffy.'),
   enemies: '',
   apart: { 'root-mealybug': 'Wool on the roots.', 'soil-crust': 'Green or grey crust is algae.' },
-  controls: [...GROWING, use('even-watering', 0.6, 'Flush through with rain water.')],
+  controls: [...GROWING, against('even-watering', 0.6, 'Flush through with rain water.')],
 });

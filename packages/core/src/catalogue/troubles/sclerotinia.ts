@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const sclerotinia = trouble({
   id: 'sclerotinia',
@@ -47,5 +47,5 @@ export const sclerotinia = trouble({
   never: cp('Never thin fur that puffs grey.'),
   enemies: '',
   apart: { 'grey-mould': 'Grey fur that puffs.', 'white-rot': 'On onions, grains like poppy seed.' },
-  controls: [...SOIL_BORNE, use('water-and-air', 0.35, 'Wide rows dry quickly.')],
+  controls: [...SOIL_BORNE, against('water-and-air', 0.35, 'Wide rows dry quickly.')],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const septoria = trouble({
   id: 'septoria',
@@ -33,5 +33,5 @@ export const septoria = trouble({
   never: cp('Never on the fruit.'),
   enemies: '',
   apart: { 'early-blight': 'Early blight has large rings.', 'bacterial-leaf-spot': 'Bacterial spots are wet, with a yellow halo.' },
-  controls: [...LEAF_FUNGI, use('rotate-crops', 0.35, 'It rests in the litter.')],
+  controls: [...LEAF_FUNGI, against('rotate-crops', 0.35, 'It rests in the litter.')],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const shotHoleBorer = trouble({
   id: 'shot-hole-borer',
@@ -30,10 +30,10 @@ export const shotHoleBorer = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'bark-borer': 'Single large holes with frass.' },
   controls: [
-    use('leave-it', 0.1, 'A sign of weakness more than its cause.', MEM),
-    use('even-watering', 0.4, 'A strong tree drowns them in sap.'),
-    use('prune-out', 0.6, 'Holed wood comes out and is burnt or binned.'),
-    use('clear-fallen', 0.4, 'Log piles breed them.'),
-    use('licensed-person', 0.5, 'For a tree worth keeping.'),
+    against('leave-it', 0.1, 'A sign of weakness more than its cause.', MEM),
+    against('even-watering', 0.4, 'A strong tree drowns them in sap.'),
+    against('prune-out', 0.6, 'Holed wood comes out and is burnt or binned.'),
+    against('clear-fallen', 0.4, 'Log piles breed them.'),
+    against('licensed-person', 0.5, 'For a tree worth keeping.'),
   ],
 });

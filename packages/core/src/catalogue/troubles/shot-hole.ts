@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const shotHole = trouble({
   id: 'shot-hole',
@@ -34,5 +34,5 @@ export const shotHole = trouble({
   never: cp('Never slime or droppings.'),
   enemies: '',
   apart: { 'bacterial-canker': 'Canker also has sunken bark and gum.', 'flea-beetle': 'Flea beetles leave pinholes on vegetables.' },
-  controls: [...LEAF_FUNGI, use('prune-out', 0.35, 'Dead twigs in dry weather.')],
+  controls: [...LEAF_FUNGI, against('prune-out', 0.35, 'Dead twigs in dry weather.')],
 });

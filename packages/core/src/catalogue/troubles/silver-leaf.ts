@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { WOOD_DISEASE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const silverLeaf = trouble({
   id: 'silver-leaf',
@@ -28,5 +28,5 @@ export const silverLeaf = trouble({
   never: cp('Never scraped or specked.'),
   enemies: '',
   apart: { thrips: 'Thrips scrape and leave black specks.', 'fruit-tree-mite': 'Mites bronze all leaves.' },
-  controls: [...WOOD_DISEASE, use('leave-it', 0.25, 'Light cases recover.'), use('copper-spray', 0.02, 'It does nothing inside wood.', MEM)],
+  controls: [...WOOD_DISEASE, against('leave-it', 0.25, 'Light cases recover.'), against('copper-spray', 0.02, 'It does nothing inside wood.', MEM)],
 });

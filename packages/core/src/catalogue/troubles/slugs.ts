@@ -1,5 +1,5 @@
 import { GROUND_FEEDERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const slugs = trouble({
   id: 'slugs',
@@ -57,9 +57,9 @@ export const slugs = trouble({
   apart: { 'cabbage-white': 'Caterpillars leave droppings and no slime.', earwigs: 'Earwigs leave no slime.', woodlice: 'Woodlice eat what is soft already.' },
   controls: [
     ...GROUND_FEEDERS,
-    use('hand-pick', 0.6, 'By torch after dark or rain.'),
-    use('beer-saucer', 0.5, 'Draws and drowns them; empty it daily.'),
-    use('nematodes', 0.7, 'In warm moist soil, six weeks of work.'),
-    use('iron-phosphate-bait', 0.8, 'They stop feeding and go to ground within days.'),
+    against('hand-pick', 0.6, 'By torch after dark or rain.'),
+    against('beer-saucer', 0.5, 'Draws and drowns them; empty it daily.'),
+    against('nematodes', 0.7, 'In warm moist soil, six weeks of work.'),
+    against('iron-phosphate-bait', 0.8, 'They stop feeding and go to ground within days.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const softRot = trouble({
   id: 'soft-rot',
@@ -47,5 +47,5 @@ export const softRot = trouble({
   never: cp('Never dry or furry.'),
   enemies: '',
   apart: { 'root-rot': 'In root rot the roots go first.', 'late-blight': 'Blight: dry brown under the skin at first.' },
-  controls: [...SOIL_BORNE, use('let-it-dry', 0.5, 'Dry crowns and stores.'), use('pick-off-leaves', 0.3, 'Cut with a clean blade.')],
+  controls: [...SOIL_BORNE, against('let-it-dry', 0.5, 'Dry crowns and stores.'), against('pick-off-leaves', 0.3, 'Cut with a clean blade.')],
 });

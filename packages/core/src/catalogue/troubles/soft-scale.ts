@@ -1,5 +1,5 @@
 import { SCALES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const softScale = trouble({
   id: 'soft-scale',
@@ -48,5 +48,5 @@ export const softScale = trouble({
     'bark-lenticels': 'Lenticels are part of the bark and do not scrape off.',
     'fern-spores': 'Spore dots stand in an even pattern.',
   },
-  controls: [...SCALES, use('draw-off-ants', 0.25, 'Without ants to guard them, helpers can reach them.')],
+  controls: [...SCALES, against('draw-off-ants', 0.25, 'Without ants to guard them, helpers can reach them.')],
 });

@@ -1,4 +1,4 @@
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const sootyMould = trouble({
   id: 'sooty-mould',
@@ -40,11 +40,11 @@ export const sootyMould = trouble({
   follows:
     'black-bean-aphid greenfly leaf-curl-aphid soft-scale mealybug glasshouse-whitefly cabbage-whitefly bark-scale cushion-scale psyllid trunk-planthopper cabbage-aphid',
   controls: [
-    use('leave-it', 0.1, 'It fades once the honeydew stops.'),
-    use('wipe-leaves', 0.6, 'Lukewarm water and a drop of soap.'),
-    use('hose-jet', 0.4, 'Washes honeydew off.'),
-    use('bark-wash', 0.6, 'For stems and trunks.'),
-    use('draw-off-ants', 0.2, 'Without ants, helpers reach the sap-suckers.'),
-    use('licensed-person', 0.3, 'For tall trees.'),
+    against('leave-it', 0.1, 'It fades once the honeydew stops.'),
+    against('wipe-leaves', 0.6, 'Lukewarm water and a drop of soap.'),
+    against('hose-jet', 0.4, 'Washes honeydew off.'),
+    against('bark-wash', 0.6, 'For stems and trunks.'),
+    against('draw-off-ants', 0.2, 'Without ants, helpers reach the sap-suckers.'),
+    against('licensed-person', 0.3, 'For tall trees.'),
   ],
 });

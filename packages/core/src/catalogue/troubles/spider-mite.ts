@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const spiderMite = trouble({
   id: 'spider-mite',
@@ -66,8 +66,8 @@ export const spiderMite = trouble({
   },
   controls: [
     ...TINY,
-    use('sulfur-spray', 0.6, 'Holds mites down outdoors; kills predatory mites too, and never in heat.'),
-    use('winter-oil', 0.7, 'Smothers mites and eggs it coats.'),
-    use('organophosphate-spray', 0.3, 'Kills their enemies and often makes mites worse.'),
+    against('sulfur-spray', 0.6, 'Holds mites down outdoors; kills predatory mites too, and never in heat.'),
+    against('winter-oil', 0.7, 'Smothers mites and eggs it coats.'),
+    against('organophosphate-spray', 0.3, 'Kills their enemies and often makes mites worse.'),
   ],
 });

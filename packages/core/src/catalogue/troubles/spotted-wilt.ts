@@ -1,5 +1,5 @@
 import { NO_CURE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const spottedWilt = trouble({
   id: 'spotted-wilt',
@@ -34,5 +34,5 @@ export const spottedWilt = trouble({
   enemies: '',
   apart: { 'mosaic-virus': 'Mosaic mottles without rings.', 'late-blight': 'Blight is greasy with down.' },
   notifiable: true,
-  controls: [...NO_CURE, use('sticky-card', 0.2, 'Counts thrips.'), use('predatory-mites', 0.3, 'Hold the thrips down.')],
+  controls: [...NO_CURE, against('sticky-card', 0.2, 'Counts thrips.'), against('predatory-mites', 0.3, 'Hold the thrips down.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const spottedWingFly = trouble({
   id: 'spotted-wing-fly',
@@ -39,8 +39,8 @@ export const spottedWingFly = trouble({
   apart: { 'raspberry-beetle': 'One tan grub with legs in the plug.' },
   controls: [
     ...FRUIT_GRUBS,
-    use('pheromone-trap', 0.05, 'Vinegar traps tell it is there.', MEM),
-    use('row-cover', 0.9, 'Mesh under 1 mm from the first colour, after the bees are done.'),
-    use('clear-fallen', 0.5, 'Every overripe fruit, every second day.'),
+    against('pheromone-trap', 0.05, 'Vinegar traps tell it is there.', MEM),
+    against('row-cover', 0.9, 'Mesh under 1 mm from the first colour, after the bees are done.'),
+    against('clear-fallen', 0.5, 'Every overripe fruit, every second day.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const squashBug = trouble({
   id: 'squash-bug',
@@ -38,10 +38,10 @@ export const squashBug = trouble({
   apart: { 'squash-vine-borer': 'The borer leaves wet sawdust at the stem base.', 'fruit-shield-bug': 'Shield bugs are broader and on fruit.' },
   controls: [
     ...BEETLES,
-    use('hand-pick', 0.65, 'Eggs, nymphs and, under a board, the adults.'),
-    use('row-cover', 0.85, 'From planting until the first flowers.'),
-    use('clear-fallen', 0.35, 'They winter in old vines.'),
-    use('soap-spray', 0.45, 'Young grey nymphs only.'),
-    use('resistant-kinds', 0.3, 'Some squashes draw them less.'),
+    against('hand-pick', 0.65, 'Eggs, nymphs and, under a board, the adults.'),
+    against('row-cover', 0.85, 'From planting until the first flowers.'),
+    against('clear-fallen', 0.35, 'They winter in old vines.'),
+    against('soap-spray', 0.45, 'Young grey nymphs only.'),
+    against('resistant-kinds', 0.3, 'Some squashes draw them less.'),
   ],
 });

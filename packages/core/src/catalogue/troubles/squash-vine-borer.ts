@@ -1,5 +1,5 @@
 import { BORERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const squashVineBorer = trouble({
   id: 'squash-vine-borer',
@@ -41,9 +41,9 @@ export const squashVineBorer = trouble({
   apart: { 'cucurbit-bacterial-wilt': 'Wilt: no sawdust, and sap draws out in threads.', 'squash-bug': 'Bugs and bronze eggs are on the leaves.' },
   controls: [
     ...BORERS,
-    use('row-cover', 0.9, 'From planting until the first flowers.'),
-    use('hand-pick', 0.4, 'Rub flat brown eggs off the stem base.'),
-    use('bt-spray', 0.35, 'On the stem base weekly while moths fly: only before they are in.'),
-    use('pyrethrin-spray', 0.5, 'On stem bases at dusk, before they enter.'),
+    against('row-cover', 0.9, 'From planting until the first flowers.'),
+    against('hand-pick', 0.4, 'Rub flat brown eggs off the stem base.'),
+    against('bt-spray', 0.35, 'On the stem base weekly while moths fly: only before they are in.'),
+    against('pyrethrin-spray', 0.5, 'On stem bases at dusk, before they enter.'),
   ],
 });

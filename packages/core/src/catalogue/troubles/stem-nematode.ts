@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const stemNematode = trouble({
   id: 'stem-nematode',
@@ -30,5 +30,5 @@ export const stemNematode = trouble({
   never: cp('Never visible to the eye.'),
   enemies: '',
   apart: { 'bulb-fly': 'One fat grub in a soft bulb.', 'weedkiller-drift': 'Drift hits everything downwind at once.' },
-  controls: [...SOIL_BORNE, use('let-it-dry', 0.3, 'They swim in wet films.')],
+  controls: [...SOIL_BORNE, against('let-it-dry', 0.3, 'They swim in wet films.')],
 });

@@ -1,5 +1,5 @@
 import { GROWING } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const sunscald = trouble({
   id: 'sunscald',
@@ -49,5 +49,5 @@ export const sunscald = trouble({
   never: cp('Never on the shaded side.'),
   enemies: '',
   apart: { anthracnose: 'Spreads with rain.', greenback: 'Greenback stays hard and green at the shoulder.' },
-  controls: [...GROWING, use('shade-and-shelter', 0.7, 'Shade at noon.')],
+  controls: [...GROWING, against('shade-and-shelter', 0.7, 'Shade at noon.')],
 });

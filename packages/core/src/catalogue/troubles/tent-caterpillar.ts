@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const tentCaterpillar = trouble({
   id: 'tent-caterpillar',
@@ -54,8 +54,8 @@ export const tentCaterpillar = trouble({
   },
   controls: [
     ...CATERPILLARS,
-    use('hand-pick', 0.75, 'Gloved, wind the tent out in the evening.'),
-    use('prune-out', 0.75, 'Cut the twig with the tent.'),
-    use('row-cover', 0.02, 'Not on trees.', MEM),
+    against('hand-pick', 0.75, 'Gloved, wind the tent out in the evening.'),
+    against('prune-out', 0.75, 'Cut the twig with the tent.'),
+    against('row-cover', 0.02, 'Not on trees.', MEM),
   ],
 });

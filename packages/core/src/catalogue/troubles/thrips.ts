@@ -1,5 +1,5 @@
 import { TINY } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const thrips = trouble({
   id: 'thrips',
@@ -60,8 +60,8 @@ export const thrips = trouble({
   apart: { 'spider-mite': 'Mites web and leave no black specks.', leafhopper: 'Hoppers leap; flecks are coarse.' },
   controls: [
     ...TINY,
-    use('sticky-card', 0.3, 'Blue cards tell the numbers and thin out adults.'),
-    use('prune-out', 0.35, 'Spent flowers and the worst leaves carry most of them.'),
-    use('pyrethrin-spray', 0.5, 'Hits adults in the open only.'),
+    against('sticky-card', 0.3, 'Blue cards tell the numbers and thin out adults.'),
+    against('prune-out', 0.35, 'Spent flowers and the worst leaves carry most of them.'),
+    against('pyrethrin-spray', 0.5, 'Hits adults in the open only.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const tortrix = trouble({
   id: 'tortrix',
@@ -50,5 +50,5 @@ export const tortrix = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'rose-leaf-roller': 'Tight tubes on roses come from a sawfly.', 'winter-moth': 'Winter moth loops when it walks.' },
   hidesInCurl: true,
-  controls: [...CATERPILLARS, use('hand-pick', 0.75, 'Pinch each roll.'), use('bt-spray', 0.5, 'Into the shoot before rolls close.')],
+  controls: [...CATERPILLARS, against('hand-pick', 0.75, 'Pinch each roll.'), against('bt-spray', 0.5, 'Into the shoot before rolls close.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, mem, use, trouble } from '../write';
+import { cp, mem, against, trouble } from '../write';
 
 export const trunkPlanthopper = trouble({
   id: 'trunk-planthopper',
@@ -36,10 +36,10 @@ export const trunkPlanthopper = trouble({
   notifiable: true,
   controls: [
     ...SOFT_SUCKERS,
-    use('hand-pick', 0.6, 'Scrape egg masses; knock nymphs into soapy water.'),
-    use('grease-band', 0.5, 'A band with a guard of mesh, so that no bird sticks to it.'),
-    use('bark-wash', 0.3, 'Takes off honeydew and soot.'),
-    use('draw-off-ants', 0.02, 'Ants only follow it.', MEM),
-    use('release-ladybirds', 0.05, 'Too big for ladybirds.', MEM),
+    against('hand-pick', 0.6, 'Scrape egg masses; knock nymphs into soapy water.'),
+    against('grease-band', 0.5, 'A band with a guard of mesh, so that no bird sticks to it.'),
+    against('bark-wash', 0.3, 'Takes off honeydew and soot.'),
+    against('draw-off-ants', 0.02, 'Ants only follow it.', MEM),
+    against('release-ladybirds', 0.05, 'Too big for ladybirds.', MEM),
   ],
 });

@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const tulipFire = trouble({
   id: 'tulip-fire',
@@ -34,5 +34,5 @@ export const tulipFire = trouble({
   never: cp('Never clear flames of colour in the petal.'),
   enemies: '',
   apart: { 'mosaic-virus': 'Virus streaks petals cleanly.', 'frost-damage': 'Frost hits all at once.' },
-  controls: [...SOIL_BORNE, use('pick-off-leaves', 0.4, 'Spotted leaves and petals, dry day.'), use('let-it-dry', 0.2, 'Drained soil slows it.')],
+  controls: [...SOIL_BORNE, against('pick-off-leaves', 0.4, 'Spotted leaves and petals, dry day.'), against('let-it-dry', 0.2, 'Drained soil slows it.')],
 });

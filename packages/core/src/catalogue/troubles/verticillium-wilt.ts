@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const verticilliumWilt = trouble({
   id: 'verticillium-wilt',
@@ -48,5 +48,5 @@ export const verticilliumWilt = trouble({
   never: cp('Never threads of slime.'),
   enemies: '',
   apart: { 'fusarium-wilt': 'Fusarium likes heat and starts with low leaves on one side.', 'bark-borer': 'Borers leave frass.' },
-  controls: [...SOIL_BORNE, use('prune-out', 0.2, 'Dead branches of trees.'), use('even-watering', 0.2, 'Eases it.')],
+  controls: [...SOIL_BORNE, against('prune-out', 0.2, 'Dead branches of trees.'), against('even-watering', 0.2, 'Eases it.')],
 });

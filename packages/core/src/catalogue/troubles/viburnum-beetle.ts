@@ -1,5 +1,5 @@
 import { BEETLES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const viburnumBeetle = trouble({
   id: 'viburnum-beetle',
@@ -29,5 +29,5 @@ export const viburnumBeetle = trouble({
   never: cp('Never on other shrubs.'),
   enemies: 'parasitic-wasp ladybird lacewing-larva',
   apart: { 'copper-leaf-beetle': 'Copper beetles are seen by day in groups.' },
-  controls: [...BEETLES, use('prune-out', 0.6, 'Twig tips with eggs, between leaf fall and spring.')],
+  controls: [...BEETLES, against('prune-out', 0.6, 'Twig tips with eggs, between leaf fall and spring.')],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const vineWeevil = trouble({
   id: 'vine-weevil',
@@ -54,12 +54,12 @@ export const vineWeevil = trouble({
     'pea-leaf-weevil': 'That one keeps to peas and beans.',
   },
   controls: [
-    use('leave-it', 0.05, 'Notches alone do little.', MEM),
-    use('hand-pick', 0.45, 'By torch, evening after evening.'),
-    use('grease-band', 0.35, 'Round pots and legs of the staging.'),
-    use('dig-out', 0.5, 'Knock the plant out, pick grubs, repot in fresh compost.'),
-    use('nematodes', 0.8, 'On warm moist soil in late summer.'),
-    use('systemic-drench', 0.7, 'Ornamentals in pots, where the label allows it.'),
-    use('licensed-person', 0.6, 'For what is beyond home means.'),
+    against('leave-it', 0.05, 'Notches alone do little.', MEM),
+    against('hand-pick', 0.45, 'By torch, evening after evening.'),
+    against('grease-band', 0.35, 'Round pots and legs of the staging.'),
+    against('dig-out', 0.5, 'Knock the plant out, pick grubs, repot in fresh compost.'),
+    against('nematodes', 0.8, 'On warm moist soil in late summer.'),
+    against('systemic-drench', 0.7, 'Ornamentals in pots, where the label allows it.'),
+    against('licensed-person', 0.6, 'For what is beyond home means.'),
   ],
 });

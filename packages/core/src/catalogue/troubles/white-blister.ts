@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const whiteBlister = trouble({
   id: 'white-blister',
@@ -33,5 +33,5 @@ export const whiteBlister = trouble({
   never: cp('Never orange.'),
   enemies: '',
   apart: { 'cabbage-whitefly': 'Whitefly rises when brushed.', rust: 'Rust is orange or brown.' },
-  controls: [...LEAF_FUNGI, use('rotate-crops', 0.4, 'Spores rest in the soil.')],
+  controls: [...LEAF_FUNGI, against('rotate-crops', 0.4, 'Spores rest in the soil.')],
 });

@@ -1,5 +1,5 @@
 import { SOIL_BORNE } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const whiteRot = trouble({
   id: 'white-rot',
@@ -33,5 +33,5 @@ export const whiteRot = trouble({
   never: cp('Never maggots first.'),
   enemies: '',
   apart: { 'onion-fly': 'Maggots, no black grains.' },
-  controls: [...SOIL_BORNE, use('dig-out', 0.5, 'With a bucket of soil round each, binned.')],
+  controls: [...SOIL_BORNE, against('dig-out', 0.5, 'With a bucket of soil round each, binned.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { CATERPILLARS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const winterMoth = trouble({
   id: 'winter-moth',
@@ -52,8 +52,8 @@ export const winterMoth = trouble({
   apart: { tortrix: 'Tortrix wriggles backwards out of its roll.' },
   controls: [
     ...CATERPILLARS,
-    use('grease-band', 0.75, 'On trunk and stake from autumn to spring.'),
-    use('row-cover', 0.05, 'Not on trees.', MEM),
-    use('winter-oil', 0.3, 'Smothers some eggs.'),
+    against('grease-band', 0.75, 'On trunk and stake from autumn to spring.'),
+    against('row-cover', 0.05, 'Not on trees.', MEM),
+    against('winter-oil', 0.3, 'Smothers some eggs.'),
   ],
 });

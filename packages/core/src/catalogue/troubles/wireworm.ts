@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { ROOT_GRUBS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const wireworm = trouble({
   id: 'wireworm',
@@ -38,8 +38,8 @@ export const wireworm = trouble({
   apart: { slugs: 'Slug holes are wide inside.', 'centipede-friend': 'Centipedes have many legs and are friends.' },
   controls: [
     ...ROOT_GRUBS,
-    use('row-cover', 0.02, 'They are in the soil already.', MEM),
-    use('hand-pick', 0.35, 'At buried half potatoes, weekly.'),
-    use('nematodes', 0.35, 'Works on young ones.'),
+    against('row-cover', 0.02, 'They are in the soil already.', MEM),
+    against('hand-pick', 0.35, 'At buried half potatoes, weekly.'),
+    against('nematodes', 0.35, 'Works on young ones.'),
   ],
 });

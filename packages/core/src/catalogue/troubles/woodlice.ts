@@ -1,5 +1,5 @@
 import { GROUND_FEEDERS } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const woodlice = trouble({
   id: 'woodlice',
@@ -31,5 +31,9 @@ export const woodlice = trouble({
   never: cp('Never on leaves by day.'),
   enemies: 'ground-beetle spider-friend centipede-friend',
   apart: { slugs: 'Slime says slug; woodlice often move into their holes.' },
-  controls: [...GROUND_FEEDERS, use('let-it-dry', 0.4, 'They leave where it is dry.'), use('clear-fallen', 0.45, 'Litter by seedlings is their shelter.')],
+  controls: [
+    ...GROUND_FEEDERS,
+    against('let-it-dry', 0.4, 'They leave where it is dry.'),
+    against('clear-fallen', 0.45, 'Litter by seedlings is their shelter.'),
+  ],
 });

@@ -1,5 +1,5 @@
 import { SCALES } from '../means';
-import { cp, use, trouble } from '../write';
+import { cp, against, trouble } from '../write';
 
 export const woollyAphid = trouble({
   id: 'woolly-aphid',
@@ -34,7 +34,7 @@ export const woollyAphid = trouble({
   },
   controls: [
     ...SCALES,
-    use('hose-jet', 0.4, 'A jet strips the wool off cracks.'),
-    use('draw-off-ants', 0.25, 'Without ants to guard them, helpers can reach them.'),
+    against('hose-jet', 0.4, 'A jet strips the wool off cracks.'),
+    against('draw-off-ants', 0.25, 'Without ants to guard them, helpers can reach them.'),
   ],
 });

@@ -14,7 +14,6 @@ export interface Shape {
 
 /** Where a glyph drawn round the origin goes: x, y, turn in degrees, scale. */
 export type Place = readonly [x: number, y: number, turn: number, scale: number];
-export type Point = readonly [x: number, y: number];
 
 /** What a motif is drawn with. */
 export interface Pen {
