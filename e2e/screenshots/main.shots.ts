@@ -16,9 +16,9 @@ test('the path on a phone', async ({ page, server }) => {
   for (const [path, name] of [
     ['/garden', 'garden'],
     ['/bench', 'bench'],
-    ['/shed', 'shed'],
     ['/shed/wettable-sulfur', 'label-sheet'],
-    ['/settings', 'settings'],
+    ['/almanac/compare?a=squash-vine-borer&b=cucurbit-bacterial-wilt', 'compare'],
+    ['/almanac/black-bean-aphid', 'almanac'],
     [`/look/${larkfold(1)}`, 'look-part'],
   ] as const) {
     await page.goto(path);
@@ -89,7 +89,16 @@ test('the path on a phone', async ({ page, server }) => {
   await shot(page, 'effect');
   await page.getByRole('button', { name: 'Not enough: one rung up' }).click();
   await page.getByText(/It was not enough/).scrollIntoViewIfNeeded();
-  await shot(page, 'loop');
+
+  await page.goto('/walk');
+  await page.getByRole('button', { name: 'Start a walk' }).click();
+  await page
+    .getByRole('button', { name: /usual now|was here before/ })
+    .first()
+    .click();
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Clean, one more' }).click();
+  await page.getByRole('button', { name: 'With it, one more' }).click();
+  await shot(page, 'walk');
 });
 
 test('the desk', async ({ page }) => {
@@ -98,4 +107,7 @@ test('the desk', async ({ page }) => {
   await page.getByText('Gentlest first.').first().waitFor();
   await page.getByRole('button', { name: /^Wettable sulfur/ }).waitFor();
   await shot(page, 'wide-case');
+  await page.goto('/almanac/powdery-mildew');
+  await page.getByText('What shows').waitFor();
+  await shot(page, 'wide-almanac');
 });

@@ -1,5 +1,5 @@
-import { thresholdFor } from '../scout';
-import { CONTROLS, type Control } from '../catalogue';
+import { thresholdFor } from '../scout/count';
+import { CONTROLS, type Control } from '../catalogue/light';
 import { judge } from './judge';
 import type { Situation, Verdict } from './types';
 

@@ -1,7 +1,7 @@
 import type { Control, Host, Trouble } from '../catalogue';
 import type { LabelLine, LabelSheet } from '../label';
 import type { Instant, Provenance, WorkingInput } from '../measure';
-import type { Tolerance } from '../scout';
+import type { Tolerance } from '../scout/count';
 import type { Conditions, Place, Setting, Span } from '../weather';
 
 /** What decides about a planting. */

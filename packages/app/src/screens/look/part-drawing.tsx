@@ -31,6 +31,12 @@ const plant = (t: Tokens, lit: PartId): ReactNode => {
         </G>
       )}
       {(lit === 'fruit' || lit === 'whole') && <Path d="M88 78C104 80 106 100 94 106C82 102 78 88 88 78Z" fill={t.leaf} stroke={t.moss} strokeWidth={3.2} />}
+      {lit === 'stem-base' && <Path d="M60 112C60 104 61 98 61 92" stroke={t.moss} strokeWidth={9} fill="none" />}
+      {lit === 'stem-base' && <Path d="M30 113H90" stroke={t.bark} strokeWidth={4} fill="none" />}
+      {lit === 'bud' && <Path d="M26 44C16 36 16 22 26 12C36 22 36 36 26 44ZM26 44C32 52 42 58 58 62" fill={t.leaf} stroke={t.moss} strokeWidth={3.2} />}
+      {lit === 'root' && <Path d="M60 96V118M60 100C50 104 44 110 40 118M60 100C70 104 76 110 80 118M24 96H96" stroke={t.ochre} strokeWidth={4} fill="none" />}
+      {lit === 'soil' && <Path d="M10 100C40 92 80 92 110 100V118H10Z" fill={t.bark} stroke={t.soot} strokeWidth={2} />}
+      {lit === 'trunk' && <Path d="M48 118C52 90 52 70 50 44H70C68 70 68 90 72 118ZM57 60V78M63 84V104" fill={t.bark} stroke={t.soot} strokeWidth={2.4} />}
     </G>
   );
 };
