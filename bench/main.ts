@@ -1,9 +1,10 @@
 import { appFigures } from './app';
 import { coreFigures } from './core';
 import { serverFigures } from './server';
+import { tapFigures } from './tap';
 
 async function main(): Promise<void> {
-  const figures = [...coreFigures(), ...(await serverFigures()), ...(await appFigures())];
+  const figures = [...coreFigures(), ...(await serverFigures()), ...(await appFigures()), ...(await tapFigures())];
   if (process.argv.includes('--json')) {
     for (const f of figures) process.stdout.write(`${JSON.stringify(f)}\n`);
     return;

@@ -5,6 +5,7 @@ import type { KeyContext } from './weigh';
 
 /** Below this the name is not settled. At 0.95 the stated confidence held in every tenth of the simulated cases. */
 export const SURE_ENOUGH = 0.95;
+const LIKELIER_THAN_NOT = 0.5;
 /** Both of two at once must be this sure on their own share of the evidence. */
 const PAIR_SURE = 0.6;
 
@@ -36,7 +37,11 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
     return { state: 'not-settled', leader, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
   }
   const rival = second && second.kind !== 'other' ? ` It could also be ${lower(second.name)}.` : '';
-  return { state: 'not-settled', leader, why: `Probably ${lower(leader.name)}, but not sure enough to treat.${rival}` };
+  return {
+    state: 'not-settled',
+    leader,
+    why: `${leader.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${lower(leader.name)}, but not sure enough to treat.${rival}`,
+  };
 }
 
 function asSuspects(pair: Pair, suspects: readonly Suspect[]): readonly [Suspect, Suspect] | null {
