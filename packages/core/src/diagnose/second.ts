@@ -15,6 +15,8 @@ const UNEXPLAINED = 0.14;
 /** A sign at least this likely with the second is explained by it. */
 const EXPLAINED = 0.35;
 const CANDIDATES = 5;
+/** Beyond so many signs at once a plant is not two troubles but a list: the first ones lead the search. */
+const LEADING = 8;
 
 /**
  * The best split of what was seen between two troubles: signs the first does not explain go to the
@@ -44,7 +46,7 @@ export function splitEvidence(context: KeyContext, answers: readonly Answer[]): 
 /** The likeliest for each single sign seen, and for all together. */
 function candidates(context: KeyContext, seen: readonly Answer[]): Entry[] {
   const found = new Set<Entry>();
-  for (const part of [seen, ...seen.map((a) => [a])]) {
+  for (const part of [seen, ...seen.slice(0, LEADING).map((a) => [a])]) {
     for (const w of weigh(context, part).slice(0, CANDIDATES)) if (w.entry) found.add(w.entry);
   }
   return [...found];

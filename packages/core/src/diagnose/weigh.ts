@@ -23,12 +23,27 @@ export const TEMPER = 1.13;
  */
 export function weigh(context: KeyContext, answers: readonly Answer[]): Weighed[] {
   const known = heeded(answers);
-  const living = ENTRIES.map((entry) => ({ entry, usual: usualness(entry, context) })).filter((e) => e.usual > 0);
-  const sum = living.reduce((s, e) => s + e.usual, 0);
+  const { living, sum } = priorsOf(context);
   const raw: Weighed[] = living.map(({ entry, usual }) => ({ entry, p: (1 - PRIOR_OTHER) * (usual / sum) * likelihood(entry, known) }));
   raw.push({ entry: null, p: (living.length === 0 ? 1 : PRIOR_OTHER) * likelihood(null, known) });
   const total = raw.reduce((s, r) => s + r.p, 0);
   return raw.map((r) => ({ entry: r.entry, p: r.p / total })).sort((a, b) => b.p - a.p);
+}
+
+interface Priors {
+  readonly living: readonly { readonly entry: Entry; readonly usual: number }[];
+  readonly sum: number;
+}
+const priorsByContext = new WeakMap<KeyContext, Priors>();
+
+/** Who lives here and how usually; worked out once for one place and time, since every tap asks again. */
+function priorsOf(context: KeyContext): Priors {
+  const known = priorsByContext.get(context);
+  if (known) return known;
+  const living = ENTRIES.map((entry) => ({ entry, usual: usualness(entry, context) })).filter((e) => e.usual > 0);
+  const priors = { living, sum: living.reduce((s, e) => s + e.usual, 0) };
+  priorsByContext.set(context, priors);
+  return priors;
 }
 
 const likelihood = (entry: Entry | null, answers: readonly Answer[]) => answers.reduce((l, a) => l * chanceOf(entry, a) ** TEMPER, 1);
