@@ -3,7 +3,7 @@ import type { Suspect } from './rank';
 import { splitEvidence, type Pair } from './second';
 import type { KeyContext } from './weigh';
 
-/** Below this the name is not settled. At 0.95 the stated confidence held in every tenth of the simulated cases. */
+/** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
 export const SURE_ENOUGH = 0.95;
 const LIKELIER_THAN_NOT = 0.5;
 /** Both of two at once must be this sure on their own share of the evidence. */
