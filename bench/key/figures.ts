@@ -1,4 +1,4 @@
-import { randomFrom, simulateCase, type Outcome } from './simulate';
+import { randomFrom, simulateCase, type Outcome, type Statement } from './simulate';
 
 export interface KeyFigures {
   readonly cases: number;
@@ -6,13 +6,18 @@ export interface KeyFigures {
   readonly top3: number;
   /** Mean answers asked for, passed-over ones included. */
   readonly asked: number;
-  /** Largest distance between stated confidence and hit rate over the tenths that hold at least 100 cases: in fewer, chance alone is over 5 points. */
+  /**
+   * Largest distance between stated confidence and hit rate when the looking ends, over the tenths that hold at
+   * least one case in fifty: in fewer, chance alone is over 5 points.
+   */
   readonly worstDecileGap: number;
+  /** The same over everything that was said on the way: after the first signs and after each answer. */
+  readonly worstGapOnTheWay: number;
   readonly deciles: readonly { readonly said: number; readonly right: number; readonly cases: number }[];
   readonly pairs: readonly { readonly truth: string; readonly taken: string; readonly times: number }[];
 }
 
-const FEWEST = 100;
+const FEWEST = 0.02;
 const round = (x: number) => Math.round(x * 1000) / 1000;
 
 /** Simulates cases and measures how often, and how honestly, the key is right. */
@@ -20,24 +25,33 @@ export function measureKey(cases: number, seed: number): KeyFigures {
   const random = randomFrom(seed);
   const outcomes = Array.from({ length: cases }, () => simulateCase(random));
   const share = (test: (o: Outcome) => boolean) => round(outcomes.filter(test).length / cases);
-  const deciles = calibration(outcomes);
+  const deciles = calibration(outcomes.map((o) => ({ ...o, name: o.top[0] ?? '' })));
+  const onTheWay = calibration(outcomes.flatMap((o) => o.along.map((a) => ({ ...a, truth: o.truth }))));
   return {
     cases,
     top1: share((o) => o.top[0] === o.truth),
     top3: share((o) => o.top.includes(o.truth)),
     asked: round(outcomes.reduce((s, o) => s + o.asked, 0) / cases),
-    worstDecileGap: round(Math.max(...deciles.filter((d) => d.cases >= FEWEST).map((d) => Math.abs(d.said - d.right)))),
+    worstDecileGap: worst(deciles),
+    worstGapOnTheWay: worst(onTheWay),
     deciles,
     pairs: confused(outcomes),
   };
 }
 
-function calibration(outcomes: readonly Outcome[]) {
-  return Array.from({ length: 10 }, (_, i) => outcomes.filter((o) => Math.min(9, Math.floor(o.confidence * 10)) === i))
+type Tenth = KeyFigures['deciles'][number];
+
+function worst(tenths: readonly Tenth[]): number {
+  const all = tenths.reduce((s, t) => s + t.cases, 0);
+  return round(Math.max(...tenths.filter((t) => t.cases >= FEWEST * all).map((t) => Math.abs(t.said - t.right))));
+}
+
+function calibration(said: readonly (Statement & { readonly truth: string })[]): Tenth[] {
+  return Array.from({ length: 10 }, (_, i) => said.filter((o) => Math.min(9, Math.floor(o.confidence * 10)) === i))
     .filter((bin) => bin.length > 0)
     .map((bin) => ({
       said: round(bin.reduce((s, o) => s + o.confidence, 0) / bin.length),
-      right: round(bin.filter((o) => o.top[0] === o.truth).length / bin.length),
+      right: round(bin.filter((o) => o.name === o.truth).length / bin.length),
       cases: bin.length,
     }));
 }

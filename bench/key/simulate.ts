@@ -2,11 +2,19 @@ import { FRIENDS, HOSTS, SIGNS, TROUBLES, type Friend, type Host, type Trouble, 
 import { nextLook, rankSuspects, SURE_ENOUGH, type Answer, type Suspect } from '../../packages/core/src/diagnose';
 import { usualness, type WeatherWord } from '../../packages/core/src/scout';
 
+/** A name with the confidence it was stated with. */
+export interface Statement {
+  readonly name: string;
+  readonly confidence: number;
+}
+
 /** One simulated grower's case and how the key fared. */
 export interface Outcome {
   readonly truth: string;
   readonly top: readonly string[];
   readonly confidence: number;
+  /** What was said after the first signs and after each answer, the last one included. */
+  readonly along: readonly Statement[];
   readonly asked: number;
 }
 
@@ -65,6 +73,7 @@ export function simulateCase(random: () => number): Outcome {
   while (!told.some((id) => shown.has(id)));
   for (const signId of told) answers.push({ signId, seen: true });
   let suspects = rankSuspects(context, answers);
+  const along = [statement(suspects)];
   for (let asked = 0; asked < MOST_ANSWERS && !sure(suspects); asked++) {
     const look = nextLook(context, answers, skipped);
     if (!look) break;
@@ -75,15 +84,18 @@ export function simulateCase(random: () => number): Outcome {
     const there = shown.has(look.sign.id);
     answers.push({ signId: look.sign.id, seen: random() < WRONG ? !there : there, asked: true });
     suspects = rankSuspects(context, answers);
+    along.push(statement(suspects));
   }
   return {
     truth: truth?.id ?? 'something-else',
     top: suspects.slice(0, 3).map((s) => s.id),
     confidence: suspects[0]?.probability ?? 0,
+    along,
     asked: answers.length - noticed.length + skipped.length,
   };
 }
 
+const statement = ([leader]: readonly Suspect[]): Statement => ({ name: leader?.id ?? '', confidence: leader?.probability ?? 0 });
 const sure = ([leader]: readonly Suspect[]) => leader !== undefined && leader.kind !== 'other' && leader.probability >= SURE_ENOUGH;
 const visible = (host: Host) => SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p)));
 

@@ -15,10 +15,10 @@ export interface Reporting extends Readonly<Record<Typicality, number>> {
 }
 
 /** Asked for: somebody who is asked says yes now and then to what is not there. */
-export const WHEN_ASKED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.14, never: 0.08, unlisted: 0.1, other: 0.13 };
+export const WHEN_ASKED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.14, never: 0.08, unlisted: 0.1, other: 0.12 };
 
 /** Come upon unasked: of hundreds of signs nobody reports one by chance, so an unlooked-for one tells far more. */
-export const WHEN_NOTICED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.08, never: 0.0005, unlisted: 0.0015, other: 0.008 };
+export const WHEN_NOTICED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.08, never: 0.0005, unlisted: 0.0015, other: 0.0065 };
 
 export const PRIOR_OTHER = 0.03;
 

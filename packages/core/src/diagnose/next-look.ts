@@ -16,13 +16,14 @@ export interface NextLook {
 
 /** Suspects under this share do not steer the questions. */
 const NEGLIGIBLE = 0.0005;
+/** Bits. */
 const SMALLEST_GAIN = 0.004;
 
 /**
  * The one look that would tell most for its trouble: expected information gain over cost.
  * Never a question already answered or passed over, nor a part this host does not have.
  * @param skipped signs the grower could not tell
- * @returns null when nothing left would tell at least 0.02 bits
+ * @returns null when nothing left would tell at least SMALLEST_GAIN bits
  */
 export function nextLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): NextLook | null {
   const live = weigh(context, answers).filter((w) => w.p >= NEGLIGIBLE);
