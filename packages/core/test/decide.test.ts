@@ -149,9 +149,17 @@ function build(x: typeof anySituation extends fc.Arbitrary<infer T> ? T : never)
       tolerance: 'usual',
       pickFrom: x.picking ? day(x.picking[0]) : null,
       pickUntil: x.picking ? day(x.picking[0] + x.picking[1]) : null,
+      areaM2: 20,
+      heightM: null,
+      about: [],
     },
+    around: [],
+    homeMade: 'not-known',
+    plans: [],
+    stageSeen: null,
+    sheets: [],
     records: x.records
-      .map(([sheet, days]) => ({ at: at(new Date(now - days * 86_400_000).toISOString()), controlId: '', sheet, lineId: null }))
+      .map(([sheet, days]) => ({ at: at(new Date(now - days * 86_400_000).toISOString()), controlId: '', sheet, lineId: null, amount: null, areaM2: 20 }))
       .sort((a, b) => a.at - b.at),
     conditions: conditionsOver(fineWeather(now, 4, { temperatureC: x.temperature, windMs: x.wind }), place, now),
   };

@@ -27,6 +27,11 @@ export interface Setup {
   policy?: Situation['policy'];
   records?: PastTreatment[];
   seenSigns?: string[];
+  around?: Situation['around'];
+  homeMade?: Situation['homeMade'];
+  plans?: Situation['plans'];
+  stageSeen?: string;
+  sheets?: Situation['sheets'];
   weather?: Partial<HourlyWeather>;
 }
 
@@ -43,6 +48,11 @@ export function situation(setup: Setup = {}): Situation {
     policy: setup.policy ?? 'any-labelled',
     records: setup.records ?? [],
     seenSigns: setup.seenSigns ?? [],
+    around: setup.around ?? [],
+    homeMade: setup.homeMade ?? 'not-known',
+    plans: setup.plans ?? [],
+    stageSeen: setup.stageSeen ?? null,
+    sheets: setup.sheets ?? [],
     planting: {
       stage: 'fruiting',
       site: 'outdoors',
@@ -51,6 +61,9 @@ export function situation(setup: Setup = {}): Situation {
       tolerance: 'usual',
       pickFrom: null,
       pickUntil: null,
+      areaM2: 20,
+      heightM: null,
+      about: [],
       ...setup.planting,
     },
     conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
@@ -65,7 +78,9 @@ export function verdictOn(controlId: string, setup: Setup = {}) {
 
 export const past = (sheetId: string, iso: string, lineId: string | null = null): PastTreatment => ({
   at: at(iso),
-  controlId: sheetId,
+  controlId: findSheet(sheetId)?.control ?? sheetId,
   sheet: findSheet(sheetId) ?? null,
   lineId,
+  amount: null,
+  areaM2: 20,
 });

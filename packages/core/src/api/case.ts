@@ -3,12 +3,21 @@ import { findTroubleCard } from '../catalogue/cards';
 import { findControl } from '../catalogue/controls/find';
 import { daySchema, idSchema, instantSchema, revisionSchema } from './common';
 
+const alsoSchema = z.strictObject({
+  controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }),
+  doneAt: instantSchema.nullable(),
+});
+
 /** One time round: decide, mix, time, do, look again. A case loops when it was not enough. */
 export const lapSchema = z.strictObject({
   controlId: z
     .string()
     .refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' })
     .nullable(),
+  /** The grower's own label sheet; null for the specimen or for work by hand. */
+  sheetId: z.string().max(64).nullable(),
+  /** What goes along with it in the plan. */
+  also: z.array(alsoSchema).max(6, 'At most six things in one plan.'),
   /** Why a higher rung than needed, in the grower's words. */
   whyHigher: z.string().trim().max(300, 'At most 300 letters.'),
   decidedAt: instantSchema.nullable(),
@@ -30,6 +39,8 @@ export const caseSchema = z.strictObject({
   /** How sure the naming was, 0..1. */
   confidence: z.number().min(0).max(1),
   lookId: idSchema,
+  /** The stage of its life that was seen, in the words of the trouble's entry; null: what the month says. */
+  stageSeen: z.string().max(40).nullable(),
   openedAt: instantSchema,
   status: z.enum(['open', 'cleared']),
   closedAt: instantSchema.nullable(),
@@ -39,6 +50,8 @@ export type Case = z.infer<typeof caseSchema>;
 
 export const freshLap = (): Lap => ({
   controlId: null,
+  sheetId: null,
+  also: [],
   whyHigher: '',
   decidedAt: null,
   mixedAt: null,

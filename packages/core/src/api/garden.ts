@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AROUND, HOME_MADE, POLICIES } from '../decide/circumstances';
 import { measureSchema } from '../measure/kit';
 import { idSchema, nameSchema, revisionSchema } from './common';
 
@@ -11,8 +12,17 @@ const validZone = (zone: string) => {
   }
 };
 
-export const POLICIES = ['by-hand', 'organic', 'any-labelled'] as const;
-export type Policy = (typeof POLICIES)[number];
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Type a time such as 17:30.');
+
+/** Hours in which somebody must be among the plants. */
+export const planSchema = z
+  .strictObject({
+    days: z.array(z.number().int().min(1).max(7)).min(1, 'Choose at least one day.').max(7),
+    from: clock,
+    to: clock,
+    what: z.string().trim().min(1, 'Say what for.').max(40, 'At most 40 letters.'),
+  })
+  .refine((p) => p.from < p.to, { message: 'The end is not after the start.', path: ['to'] });
 
 /** The garden as a whole and what its grower owns and prefers. One a database. */
 export const gardenSchema = z.strictObject({
@@ -25,6 +35,11 @@ export const gardenSchema = z.strictObject({
   zone: z.string().refine(validZone, { message: 'This is not a time zone. Example: Europe/London.' }),
   units: z.enum(['metric', 'us', 'imperial', 'australian']),
   policy: z.enum(POLICIES),
+  /** Who and what else is around. */
+  around: z.array(z.enum(AROUND)),
+  /** Whether home-made preparations may be used as pesticides here. */
+  homeMade: z.enum(HOME_MADE),
+  plans: z.array(planSchema).max(10, 'At most 10.'),
   /** The number to call in an emergency where the garden is. */
   emergencyNumber: z
     .string()

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { findHost } from '../catalogue/hosts/find';
+import { ABOUT } from '../decide/circumstances';
 import { TOLERANCES } from '../scout/enough';
 import { daySchema, idSchema, nameSchema, revisionSchema } from './common';
 
@@ -26,6 +27,12 @@ export const plantingSchema = z
       .number({ error: 'Type the area in figures.' })
       .positive('The area must be more than 0.')
       .max(10_000, 'Over 10,000 m² is work for a licensed applicator.'),
+    /** Of the tallest plant. */
+    heightM: z.number({ error: 'Type the height in metres.' }).positive('The height must be more than 0.').max(60, 'No tree is as tall.').nullable(),
+    /** Round the trunk, for drenches and trunk sprays. */
+    trunkCm: z.number({ error: 'Type what the tape says, in cm.' }).positive('It must be more than 0.').max(2000, 'No trunk is as thick.').nullable(),
+    /** What is so on the day: thirsty, covered, beside a pond. */
+    about: z.array(z.enum(ABOUT)),
     /** First and last day of the coming picking. */
     pickFrom: daySchema.nullable(),
     pickUntil: daySchema.nullable(),

@@ -9,6 +9,11 @@ export const treatmentRequestSchema = z.strictObject({
   caseId: idSchema.nullable(),
   plantingId: idSchema,
   controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }),
+  /** The grower's own label sheet that it was mixed from; null for the specimen or for work by hand. */
+  sheetId: z.string().max(64).nullable().default(null),
+  /** Round the trunk, or of the plant, where the label's rate goes by it. */
+  trunkCm: z.number().positive('It must be more than 0.').max(2000).nullable().default(null),
+  heightM: z.number().positive('The height must be more than 0.').max(60).nullable().default(null),
   finishedAt: instantSchema,
   areaM2: z.number().positive('The area must be more than 0.').max(10_000),
   /** Product used, in the rate's unit (ml or g); null for work by hand. */

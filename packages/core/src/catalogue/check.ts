@@ -6,6 +6,7 @@ import { HOSTS } from './hosts';
 import { controlSchema, friendSchema, hostSchema, signSchema, troubleSchema, type Trouble } from './schema';
 import { SIGNS } from './signs';
 import { TROUBLES } from './troubles';
+import { usesOn } from './used-on';
 
 const FRIENDS = [...HELPERS, ...LOOK_ALIKES];
 const SUSPECTS = [...TROUBLES, ...FRIENDS];
@@ -93,7 +94,10 @@ function orphans(sheetIds: readonly string[]): string[] {
   const wrong: string[] = [];
   for (const c of CONTROLS) {
     if (c.sheet && !sheetIds.includes(c.sheet)) wrong.push(`control ${c.id}: sheet ${c.sheet} is not known`);
-    if (!TROUBLES.some((t) => t.controls.some((x) => x.control === c.id))) wrong.push(`control ${c.id}: no trouble uses it`);
+    if (!TROUBLES.some((t) => usesOn(t).some((x) => x.control === c.id))) wrong.push(`control ${c.id}: no trouble uses it`);
+    for (const word of c.alsoFor?.flatMap((a) => a.pests) ?? []) {
+      if (!TROUBLES.some((t) => t.labelAs.includes(word))) wrong.push(`control ${c.id}: no trouble goes by the label word ${word}`);
+    }
   }
   for (const sign of SIGNS) {
     if (!SUSPECTS.some((s) => SHOWN.has(s.signs[sign.id] ?? ''))) wrong.push(`sign ${sign.id}: nothing shows it`);

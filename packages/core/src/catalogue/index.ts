@@ -6,6 +6,7 @@ import { TROUBLES } from './troubles';
 
 export * from './light';
 export { cardOf } from './card';
+export { usesOn, type Use } from './used-on';
 export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };
 export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];
 export { LOOK_COSTS } from './parts';

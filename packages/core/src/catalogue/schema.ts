@@ -206,6 +206,22 @@ export const controlSchema = z.strictObject({
   needs: hourNeedsSchema,
   how: z.array(sentence).min(1),
   works: factSchema,
+  /** What nobody should expect of it. */
+  doesNot: factSchema,
+  /** What shows, afterwards, whether it worked. */
+  after: factSchema,
+  /** How it reaches what it is meant for; empty for care, which has no stage to catch. */
+  means: z.array(z.enum(MEANS)),
+  /** Kinds of trouble, by label word, that it is used on without their entries naming it. */
+  alsoFor: z.array(z.strictObject({ pests: z.array(id).min(1), effect: z.number().min(0).max(1), why: sentence, prov: provenanceSchema })).optional(),
+  /** Made at home from plants, soap or ash: a pesticide in law in some places. */
+  homeMade: z.boolean().optional(),
+  /** Lets living helpers go, which what kills helpers undoes. */
+  releases: z.boolean().optional(),
+  /** Shuts insects out, the useful ones too. */
+  covers: z.boolean().optional(),
+  /** Where growers' schools differ about it. */
+  schools: z.array(schoolsSchema).optional(),
   cautions: z.array(factSchema),
   /** Stages of the planting at which it makes no sense, with the reason. */
   notAt: z.array(z.strictObject({ stage: z.string(), why: sentence })).optional(),

@@ -1,20 +1,14 @@
-import type { Control } from '../catalogue';
-import { findSheet, lineFor } from '../label';
+import type { Control, HourNeeds } from '../catalogue';
+import { usesOn } from '../catalogue/used-on';
+import type { LabelSheet } from '../label';
 import { instant, sayWhen, type Instant } from '../measure';
-import { needsOf, openHours, reasonsAt, SLOT_MS, type Setting, type Span } from '../weather';
-import { RULES } from './rules';
+import { needsOf, openHours, reasonsAt, SLOT_MS, type Conditions, type Setting, type Span } from '../weather';
+import { candidateFor, keyOf, sheetsOf } from './candidates';
+import { keepOutMs, meetings } from './plans';
+import { DATED_RULES, RULES } from './rules';
 import type { Candidate, Opening, Reason, Situation, Verdict } from './types';
 
-/** The control with the label line that covers this crop and trouble. */
-export function candidateFor(control: Control, s: Situation): Candidate {
-  const sheet = control.sheet ? (findSheet(control.sheet) ?? null) : null;
-  if (!sheet) return { control, sheet: null, line: null, refusal: null };
-  const line = lineFor(sheet, s.host, s.trouble);
-  return line.ok
-    ? { control, sheet, line: line.value, refusal: null }
-    : { control, sheet, line: null, refusal: line.reasons[0]?.sentence ?? 'Not on this label.' };
-}
-
+const dated = (s: Situation, c: Candidate, at: Instant): Reason[] => DATED_RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
 const against = (s: Situation, c: Candidate, at: Instant): Reason[] => RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
 
 /**
@@ -22,12 +16,15 @@ const against = (s: Situation, c: Candidate, at: Instant): Reason[] => RULES.map
  * A 'not-now' names a moment or an event; at that moment all rules and the hours were checked again
  * and it is usable, as far as the weather is known.
  */
-export function judge(control: Control, s: Situation): Verdict {
-  const c = candidateFor(control, s);
+export function judge(control: Control, s: Situation, sheet: LabelSheet | null = sheetsOf(control, s)[0] ?? null): Verdict {
+  const c = candidateFor(control, sheet, s);
   const reasons = against(s, c, s.now);
-  const known = s.trouble.controls.find((x) => x.control === control.id);
-  const setting: Setting = { site: s.planting.site, inFlower: s.planting.stage === 'flowering' && s.host.beePlant };
-  const base = { setting, control, sheet: c.sheet, line: c.line, effect: known?.effect ?? 0, effectWhy: known?.why ?? '' };
+  const known = usesOn(s.trouble).find((x) => x.control === control.id);
+  const setting: Setting = {
+    site: s.planting.site,
+    inFlower: (s.planting.stage === 'flowering' && s.host.beePlant) || s.planting.about.includes('weeds-in-flower'),
+  };
+  const base = { key: keyOf(control, c.sheet), setting, control, sheet: c.sheet, line: c.line, effect: known?.effect ?? 0, effectWhy: known?.why ?? '' };
   const never = reasons.some((r) => r.weight === 'never');
   const event = reasons.find((r) => r.opens?.kind === 'event');
   if (never || event) {
@@ -35,8 +32,8 @@ export function judge(control: Control, s: Situation): Verdict {
   }
 
   const needs = needsOf(control, c.sheet);
-  const hours = openHours(s.conditions, needs, setting).open;
-  const openSpans = hours.flatMap((span) => clip(s, c, span));
+  const hours = openSpansOf(s.conditions, needs, setting);
+  const openSpans = withoutPlans(hours, s, c).flatMap((span) => clip(s, c, span));
   const first = openSpans[0];
   const dated = reasons.some((r) => r.weight === 'not-now');
   const here = s.conditions[0];
@@ -46,6 +43,7 @@ export function judge(control: Control, s: Situation): Verdict {
   if (openNow) return { ...base, status: 'usable', reasons: order(reasons), opens: null, openSpans };
 
   const opens: Opening = first ? { kind: 'at', at: first.from } : beyond(s, c, reasons);
+  const saidNow = closedNow.length > 0 ? sayNow(s) : '';
   const hourReasons: Reason[] =
     dated && closedNow.length === 0
       ? []
@@ -53,7 +51,7 @@ export function judge(control: Control, s: Situation): Verdict {
           code: `hour-${h.code}`,
           weight: 'not-now',
           sentence: `${h.sentence}.`,
-          inputs: [{ name: 'Now', value: sayWhen(s.now, s.now, s.place.zone) }],
+          inputs: [{ name: 'Now', value: saidNow }],
           source: { mark: 'CP' },
           opens,
         }));
@@ -68,7 +66,7 @@ export function judge(control: Control, s: Situation): Verdict {
  * near closes again, for a day at least, so a span is looked at by its ends and halved between.
  */
 function clip(s: Situation, c: Candidate, span: Span): Span[] {
-  const closedAt = (t: Instant) => against(s, c, t).filter((r) => r.weight === 'not-now');
+  const closedAt = (t: Instant) => dated(s, c, t).filter((r) => r.weight === 'not-now');
   let from: number = span.from;
   for (let closed = closedAt(span.from); closed.length > 0; closed = closedAt(instant(from))) {
     const dates = closed.flatMap((r) => (r.opens?.kind === 'at' ? [r.opens.at] : []));
@@ -89,6 +87,42 @@ function clip(s: Situation, c: Candidate, span: Span): Span[] {
 }
 const STEP_MS = SLOT_MS;
 
+/** Open spans less the hours after which somebody would have to go in too early. */
+function withoutPlans(spans: readonly Span[], s: Situation, c: Candidate): readonly Span[] {
+  const [first, last] = [spans[0], spans.at(-1)];
+  if (!c.sheet || s.plans.length === 0 || !first || !last) return spans;
+  const out = keepOutMs(c.sheet);
+  let left = [...spans];
+  for (const met of meetings(s.plans, first.from, instant(last.to + out), s.place.zone)) {
+    const [shut, opens] = [met.from - out, Math.ceil(met.to / STEP_MS) * STEP_MS];
+    left = left.flatMap((span) => [
+      ...(span.from < shut ? [{ from: span.from, to: instant(Math.min(span.to, Math.floor(shut / STEP_MS) * STEP_MS)) }] : []),
+      ...(span.to > opens ? [{ from: instant(Math.max(span.from, opens)), to: span.to }] : []),
+    ]);
+  }
+  return left.filter((span) => span.to - span.from >= 2 * STEP_MS);
+}
+
+/** Many controls ask the same of an hour: worked out once for one run of weather. */
+const hoursKnown = new WeakMap<readonly Conditions[], Map<string, readonly Span[]>>();
+function openSpansOf(conditions: readonly Conditions[], needs: HourNeeds, setting: Setting): readonly Span[] {
+  const key = JSON.stringify([needs, setting]);
+  let known = hoursKnown.get(conditions);
+  if (!known) hoursKnown.set(conditions, (known = new Map()));
+  let spans = known.get(key);
+  if (!spans) known.set(key, (spans = openHours(conditions, needs, setting).open));
+  return spans;
+}
+
+const nowSaid = new WeakMap<readonly Conditions[], { readonly now: Instant; readonly said: string }>();
+function sayNow({ now, place, conditions }: Situation): string {
+  const known = nowSaid.get(conditions);
+  if (known?.now === now) return known.said;
+  const said = sayWhen(now, now, place.zone);
+  nowSaid.set(conditions, { now, said });
+  return said;
+}
+
 /** No open hour within the known weather: the day its dated rules open, or the event of better weather. */
 function beyond(s: Situation, c: Candidate, reasons: readonly Reason[]): Opening {
   let at: Instant = s.now;
@@ -97,10 +131,12 @@ function beyond(s: Situation, c: Candidate, reasons: readonly Reason[]): Opening
     const dates = pending.flatMap((r) => (r.opens?.kind === 'at' && r.weight === 'not-now' ? [r.opens.at] : []));
     if (dates.length === 0) break;
     at = instant(Math.max(at, ...dates));
-    pending = against(s, c, at);
+    pending = dated(s, c, at);
   }
   const last = s.conditions.at(-1);
-  return at > s.now && (!last || at > last.at) ? { kind: 'at', at } : { kind: 'event', event: 'when the weather changes: no open hour in the days ahead' };
+  return at > s.now && (!last || at > last.at)
+    ? { kind: 'at', at }
+    : { kind: 'event', event: 'when the weather changes: no open hour in the days ahead', change: null };
 }
 
 const RANK = { never: 0, 'not-now': 1, note: 2 } as const;

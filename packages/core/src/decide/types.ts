@@ -2,6 +2,7 @@ import type { Control, Host, Trouble } from '../catalogue';
 import type { LabelLine, LabelSheet } from '../label';
 import type { Instant, Provenance, WorkingInput } from '../measure';
 import type { Tolerance } from '../scout/count';
+import type { About, Around, HomeMade, Plan, Policy } from './circumstances';
 import type { Conditions, Place, Setting, Span } from '../weather';
 
 /** What decides about a planting. */
@@ -14,6 +15,10 @@ export interface PlantingFacts {
   readonly tolerance: Tolerance;
   readonly pickFrom: string | null;
   readonly pickUntil: string | null;
+  readonly areaM2: number;
+  /** Of the tallest plant; null when not known. */
+  readonly heightM: number | null;
+  readonly about: readonly About[];
 }
 
 /** What an earlier treatment of this planting means for the next. */
@@ -22,6 +27,9 @@ export interface PastTreatment {
   readonly controlId: string;
   readonly sheet: LabelSheet | null;
   readonly lineId: string | null;
+  /** Product used, in the rate's unit; null when not known. */
+  readonly amount: number | null;
+  readonly areaM2: number;
 }
 
 export interface Situation {
@@ -30,13 +38,20 @@ export interface Situation {
   readonly host: Host;
   readonly trouble: Trouble;
   readonly planting: PlantingFacts;
-  readonly policy: 'by-hand' | 'organic' | 'any-labelled';
+  readonly policy: Policy;
+  readonly around: readonly Around[];
+  readonly homeMade: HomeMade;
+  readonly plans: readonly Plan[];
+  /** The stage of its life that was seen; null: what the month says. */
+  readonly stageSeen: string | null;
   /** Quarter hours from now on, as far as the weather is known. */
   readonly conditions: readonly Conditions[];
   /** Treatments of this planting, oldest first. */
   readonly records: readonly PastTreatment[];
   /** Signs seen at the last look. */
   readonly seenSigns: readonly string[];
+  /** The grower's own label sheets; one of these goes before the specimen it was made from. */
+  readonly sheets: readonly LabelSheet[];
 }
 
 /** A control with the sheet and the line that cover this crop and trouble, where it has one. */
@@ -48,8 +63,22 @@ export interface Candidate {
   readonly refusal: string | null;
 }
 
-/** When something closed will open: a moment, or an event to wait for. */
-export type Opening = { readonly kind: 'at'; readonly at: Instant } | { readonly kind: 'event'; readonly event: string };
+/** Something that could be otherwise, and what the situation would then be: the "what if" of the ladder. */
+export interface Change {
+  /** The same change from two reasons has one code. */
+  readonly code: string;
+  /** "Wait until the petals have fallen". */
+  readonly label: string;
+  readonly planting?: Partial<PlantingFacts>;
+  /** What is no longer so about the planting. */
+  readonly without?: About;
+  readonly stageSeen?: string | null;
+  readonly homeMade?: HomeMade;
+  readonly noPlans?: boolean;
+}
+
+/** When something closed will open: a moment, or an event to wait for with what it would change. */
+export type Opening = { readonly kind: 'at'; readonly at: Instant } | { readonly kind: 'event'; readonly event: string; readonly change: Change | null };
 
 export interface Reason {
   readonly code: string;
@@ -59,12 +88,16 @@ export interface Reason {
   readonly inputs: readonly WorkingInput[];
   readonly source: Provenance;
   readonly opens?: Opening;
+  /** Another way out than waiting. */
+  readonly orElse?: Change;
 }
 
 /** One rule: what it has against treating at `at`, or null. */
 export type Rule = (s: Situation, c: Candidate, at: Instant) => Reason | null;
 
 export interface Verdict {
+  /** The control, and the sheet where the grower has more than one for it. */
+  readonly key: string;
   readonly control: Control;
   readonly sheet: LabelSheet | null;
   readonly line: LabelLine | null;

@@ -1,4 +1,13 @@
 export * from './lookup';
-export { labelLineSchema, labelSheetSchema } from './schema';
-export type { LabelLine, LabelSheet, Rate } from './schema';
+export {
+  labelLineSchema,
+  labelSheetSchema,
+  MATERIAL_GROUPS,
+  PROTECTION_ITEMS,
+  RATE_FORMS,
+  type LabelLine,
+  type LabelSheet,
+  type Rate,
+  type RateForm,
+} from './schema';
 export { SHEETS, findSheet } from './sheets';

@@ -19,11 +19,21 @@ export function lineFor(sheet: LabelSheet, host: Host, trouble: Pick<Trouble, 'l
   return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${host.name.toLowerCase()}: do not use it for that.`);
 }
 
+/** What a rate is counted by. */
+const PER: Readonly<Record<Rate['form'], string>> = {
+  'per-litre': 'per litre',
+  'per-m2': 'per m²',
+  'per-cm-trunk': 'per cm round the trunk',
+  'per-m-height': 'per m of height',
+};
+
+/** @example sayPer('per-cm-trunk') // 'per cm round the trunk' */
+export const sayPer = (form: Rate['form']): string => PER[form];
+
 /** @example sayRate(line.rate) // '10 to 20 ml per litre' */
 export function sayRate(rate: Rate): string {
-  const per = rate.form === 'per-litre' ? 'per litre' : 'per m²';
   const span = rate.min === rate.max ? `${rate.max}` : `${rate.min} to ${rate.max}`;
-  return `${span} ${rate.unit} ${per}`;
+  return `${span} ${rate.unit} ${PER[rate.form]}`;
 }
 
 /**
@@ -32,5 +42,5 @@ export function sayRate(rate: Rate): string {
 export function quoteLine(sheet: LabelSheet, line: LabelLine): string {
   const wait = line.phiDays === null ? 'not on food' : `picking wait ${line.phiDays} ${line.phiDays === 1 ? 'day' : 'days'}`;
   const most = line.maxPerSeason === null ? '' : `, at most ${line.maxPerSeason} a season`;
-  return `${sheet.name}: ${line.crops.join(', ')}: ${sayRate(line.rate)}, ${wait}, ${line.intervalDays} ${line.intervalDays === 1 ? 'day' : 'days'} between${most} (${sayProvenance(line.prov)})`;
+  return `${sheet.name}: ${line.crops.join(', ')}: ${line.asPrinted ?? sayRate(line.rate)}, ${wait}, ${line.intervalDays} ${line.intervalDays === 1 ? 'day' : 'days'} between${most} (${sayProvenance(line.prov)})`;
 }

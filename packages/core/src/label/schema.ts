@@ -2,76 +2,123 @@ import { z } from 'zod';
 import { factSchema, provenanceSchema } from '../catalogue/schema';
 
 const id = z
-  .string()
-  .regex(/^[a-z][a-z0-9-]*$/)
+  .string({ error: 'Use a word in small letters, such as beans.' })
+  .regex(/^[a-z][a-z0-9-]*$/, 'Small letters, figures and hyphens only.')
   .max(64);
-const positive = z.number().positive();
+const number = (what: string) => z.number({ error: `${what} must be a figure, such as 7.` });
+const rateFigure = number('The rate').positive('The rate must be more than 0.').max(1e5, 'No label has such a rate.');
 
-/** What the label allows, min to max. `unit` is per litre of mix, or per square metre treated. */
+export const RATE_FORMS = ['per-litre', 'per-m2', 'per-cm-trunk', 'per-m-height'] as const;
+export type RateForm = (typeof RATE_FORMS)[number];
+
+/**
+ * What the label allows, min to max, in ml or g: per litre of mix, per square metre treated, per centimetre
+ * round the trunk, or per metre of height.
+ */
 export const rateSchema = z
-  .strictObject({ form: z.enum(['per-litre', 'per-m2']), unit: z.enum(['ml', 'g']), min: positive, max: positive })
-  .refine((r) => r.min <= r.max, { message: 'the lower rate is above the upper one', path: ['min'] });
+  .strictObject({ form: z.enum(RATE_FORMS), unit: z.enum(['ml', 'g']), min: rateFigure, max: rateFigure })
+  .refine((r) => r.min <= r.max, { message: 'The lower rate is above the upper one.', path: ['min'] });
 export type Rate = z.infer<typeof rateSchema>;
+
+export const LINE_STAGES = ['seedling', 'growing', 'flowering', 'fruiting', 'dormant'] as const;
 
 /** One line of the rate table: crops × pests. */
 export const labelLineSchema = z.strictObject({
   id,
-  crops: z.array(id).min(1),
-  pests: z.array(id).min(1),
+  crops: z.array(id).min(1, 'Name at least one crop.'),
+  pests: z.array(id).min(1, 'Name at least one pest.'),
   rate: rateSchema,
-  /** Water (or mix) to cover a square metre; 0 for what goes on dry. */
-  waterMlPerM2: z.number().min(0).max(5000),
+  /** Water (or mix) in ml for a square metre, a centimetre of trunk or a metre of height; 0 for what goes on dry. */
+  waterMlPerM2: number('The water').min(0, 'The water can not be less than 0.').max(20_000, 'Over 20 l a unit is not a garden rate.'),
   coverage: z.enum(['wetted', 'run-off', 'scattered', 'drenched']),
   /** Days from treatment to picking; null on what is not eaten. */
-  phiDays: z.number().int().min(0).max(365).nullable(),
-  intervalDays: z.number().int().min(0).max(365),
-  maxPerSeason: z.number().int().min(1).max(99).nullable(),
+  phiDays: number('The picking wait').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.').nullable(),
+  intervalDays: number('The days between').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.'),
+  maxPerSeason: number('The most a year').int('Whole numbers only.').min(1, 'At least 1.').max(99, 'At most 99.').nullable(),
+  /** Most product in a year on a square metre, in the rate's unit. */
+  mostPerM2Year: number('The most a year').positive('It must be more than 0.').max(1e5).optional(),
+  /** 'only': it guards the open flower and is no use at another time. 'never': not on open flowers. */
+  inBloom: z.enum(['only', 'never']).optional(),
+  /** Stages of the plant at which the line holds; any when not given. */
+  stages: z.array(z.enum(LINE_STAGES)).min(1).optional(),
+  /** The rate in the label's own words, for quoting. */
+  asPrinted: z.string().min(3).max(120).optional(),
   prov: provenanceSchema,
 });
 export type LabelLine = z.infer<typeof labelLineSchema>;
 
+export const MATERIAL_GROUPS = ['oil', 'sulfur', 'copper', 'soap', 'captan', 'broad-insecticide'] as const;
+export const PROTECTION_ITEMS = ['gloves', 'goggles', 'sleeves', 'mask', 'respirator', 'boots'] as const;
+/** Plants, by crop word, and states of a plant that a material harms. */
+export const TENDER = ['seedling', 'tender-growth', 'thirsty'] as const;
+
 export const labelSheetSchema = z.strictObject({
   id,
   version: z.number().int().min(1),
-  name: z.string().min(3).max(60),
+  name: z.string({ error: 'Give it a name.' }).min(3, 'At least 3 letters.').max(60, 'At most 60 letters.'),
   /** A specimen is ours, under a generic name: the grower's own label is the law. */
   specimen: z.boolean(),
+  /** The specimen a grower's own sheet was made from. */
+  basedOn: id.optional(),
+  /** Registration number on the grower's own pack. */
+  registration: z.string().max(40, 'At most 40 letters.').optional(),
+  /** The control it serves. */
+  control: id,
   class: z.enum(['biological', 'low-toxicity', 'conventional']),
-  actives: z.array(z.strictObject({ name: z.string().min(2), percent: z.number().positive().max(100), moa: z.string().min(1) })).min(1),
-  formulation: z.enum(['SL', 'EC', 'EW', 'SC', 'WP', 'WG', 'GB', 'D']),
+  actives: z
+    .array(
+      z.strictObject({
+        name: z.string().min(2, 'Name the active ingredient.').max(80),
+        percent: number('The strength').positive('The strength must be more than 0.').max(100, 'Nothing is stronger than 100 %.'),
+        moa: z.string().min(1, 'Give the group, or "none assigned".').max(40),
+      }),
+    )
+    .min(1, 'Name at least one active ingredient.'),
+  formulation: z.enum(['SL', 'EC', 'EW', 'SC', 'WP', 'WG', 'SP', 'GB', 'GR', 'D', 'RB']),
   state: z.enum(['liquid', 'dry']),
   /** Level bulk density of a dry product, for measuring by spoon; spread is ± share. */
-  levelDensity: z.strictObject({ gPerMl: positive.max(5), spread: z.number().min(0).max(0.5), prov: provenanceSchema }).optional(),
+  levelDensity: z.strictObject({ gPerMl: number('The density').positive().max(5), spread: z.number().min(0).max(0.5), prov: provenanceSchema }).optional(),
   signalWord: z.enum(['none', 'caution', 'warning', 'danger']),
   restricted: z.boolean(),
   organicListed: z.boolean(),
   outdoors: z.boolean(),
   indoors: z.boolean(),
-  lines: z.array(labelLineSchema).min(1),
+  lines: z.array(labelLineSchema).min(1, 'Give at least one line of crops, pests and rate.').max(60),
   forbidden: z.array(z.strictObject({ crop: id, why: z.string().min(3) })),
+  /** Plants and states of plants it harms. */
+  harms: z.array(z.strictObject({ what: z.union([z.enum(TENDER), id]), why: z.string().min(3), prov: provenanceSchema })).optional(),
   reEntry: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('until-dry') }),
-    z.strictObject({ kind: z.literal('hours'), hours: positive.max(240) }),
+    z.strictObject({ kind: z.literal('hours'), hours: number('The keep-out time').positive('More than 0 hours.').max(240, 'At most 240 hours.') }),
   ]),
   /** none; while wet; or toxic (also as residue, so never on flowers). */
   bees: z.enum(['none', 'wet', 'toxic']),
   fish: z.boolean(),
-  protection: z.array(z.enum(['gloves', 'goggles', 'sleeves', 'mask', 'respirator', 'boots'])).min(1),
-  maxTempC: z.number().optional(),
-  rainfastHours: z.number().min(0).max(72),
+  /** The label says to keep children and pets off until it is dry. */
+  keepOff: z.boolean().optional(),
+  protection: z.array(z.enum(PROTECTION_ITEMS)).min(1, 'Even the mildest wants gloves.'),
+  maxTempC: number('The highest temperature').min(0).max(50).optional(),
+  minTempC: number('The lowest temperature').min(-10).max(40).optional(),
+  rainfastHours: number('The hours without rain').min(0, 'At least 0 hours.').max(72, 'At most 72 hours.'),
   /** What kinds of material it counts as, for gaps between treatments. */
-  groups: z.array(z.enum(['oil', 'sulfur', 'copper', 'soap', 'captan', 'broad-insecticide'])),
+  groups: z.array(z.enum(MATERIAL_GROUPS)),
   gaps: z.array(
     z.strictObject({
       group: z.enum(['oil', 'sulfur', 'copper', 'captan', 'broad-insecticide']),
-      days: z.number().int().min(1).max(90),
+      days: number('The days apart').int().min(1).max(90),
       prov: provenanceSchema,
     }),
   ),
-  mixLifeHours: positive.max(240),
+  /** Materials it is never put into one tank with. */
+  notMixedWith: z.array(z.enum([...MATERIAL_GROUPS, 'anything'])).optional(),
+  mixLifeHours: number('The life of the mix').positive('More than 0 hours.').max(240, 'At most 240 hours.'),
+  /** How long the unopened pack keeps. */
+  shelfLifeMonths: number('The shelf life').int().min(1).max(240).optional(),
   /** How it goes into the water. */
   into: z.enum(['shake-in', 'slurry-first', 'foams-last', 'soap-then-oil', 'not-mixed']),
   cautions: z.array(factSchema),
-  disposal: z.string().min(3),
+  /** Where it may not be used, or not by everybody, as far as known. */
+  regionNote: factSchema.optional(),
+  disposal: z.string().min(3, 'Say how to get rid of it.').max(400),
 });
 export type LabelSheet = z.infer<typeof labelSheetSchema>;

@@ -1,4 +1,4 @@
-import { quoteLine, sayRate } from '../label';
+import { quoteLine, sayPer, sayRate, type LabelLine } from '../label';
 import { done, millilitres, refused, sayProvenance, sayVolume, trim, type Millilitres, type Outcome, type Working } from '../measure';
 import { measureProduct } from './measure-product';
 import type { Load, MixPlan, MixRequest } from './types';
@@ -29,7 +29,13 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     return refused('below-label', `${trim(rate)} is weaker than the label. ${quoteLine(sheet, line)}.`, 'rate');
   }
   const perLitre = line.rate.form === 'per-litre';
-  const labelWater = line.waterMlPerM2 * area;
+  const size = sizeOf(request);
+  if (!(size > 0) || !Number.isFinite(size)) {
+    return line.rate.form === 'per-cm-trunk'
+      ? refused('bad-trunk', 'This label goes by the trunk: measure round it.', 'trunkCm')
+      : refused('bad-height', 'This label goes by the height: say how tall the plant is.', 'heightM');
+  }
+  const labelWater = line.waterMlPerM2 * size;
   const water = millilitres(request.water ?? labelWater);
   if (!Number.isFinite(water) || water < 0) return refused('bad-water', 'The water must be more than 0.', 'water');
   if (water > MOST_WATER_ML) return refused('too-much', `${sayVolume(water)} is work for a licensed applicator.`, 'water');
@@ -44,12 +50,12 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
   if (water > 0 && !sprayer) return refused('no-sprayer', 'Choose a sprayer. Add one in the Shed.', 'sprayer');
   if (sprayer && !(sprayer.capacity > 0)) return refused('bad-sprayer', 'The sprayer must hold more than 0 l.', 'sprayer');
 
-  const total = perLitre ? (rate * water) / 1000 : rate * area;
+  const total = perLitre ? (rate * water) / 1000 : rate * size;
   const loads: Load[] = [];
   for (const [i, share] of split(water, sprayer?.capacity ?? null).entries()) {
     const part = share.part;
     const product = total * part;
-    const ceiling = perLitre ? (line.rate.max * share.water) / 1000 : line.rate.max * area * part;
+    const ceiling = perLitre ? (line.rate.max * share.water) / 1000 : line.rate.max * size * part;
     const measured = measureProduct(product, ceiling, sheet, unit, request.kit);
     if (!measured.ok) return measured;
     const made = measured.value.made;
@@ -58,7 +64,7 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
       water: share.water,
       product,
       measured: measured.value.measured,
-      rateMade: perLitre ? (made / share.water) * 1000 : made / (area * part),
+      rateMade: perLitre ? (made / share.water) * 1000 : made / (size * part),
       full: share.full,
     });
   }
@@ -71,10 +77,17 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     water,
     product: total,
     loads,
-    warnings: warningsFor(loads, line.rate.min, unit, perLitre),
+    warnings: warningsFor(loads, line),
     working: workingFor(request, water, total),
   };
   return done(plan);
+}
+
+/** What the label's rate is counted by, for this request: square metres, centimetres of trunk, metres of height. */
+function sizeOf({ line, area, trunkCm, heightM }: MixRequest): number {
+  if (line.rate.form === 'per-cm-trunk') return trunkCm ?? Number.NaN;
+  if (line.rate.form === 'per-m-height') return heightM ?? Number.NaN;
+  return area;
 }
 
 /** A rest smaller than this share of a tank can not be measured well as a load of its own. */
@@ -95,7 +108,8 @@ function split(water: Millilitres, capacity: Millilitres | null): { water: Milli
   return [...full(tanks), load(rest)];
 }
 
-function warningsFor(loads: readonly Load[], min: number, unit: string, perLitre: boolean): string[] {
+function warningsFor(loads: readonly Load[], line: LabelLine): string[] {
+  const { min, unit } = line.rate;
   const out = new Set<string>();
   for (const load of loads) {
     const error = load.measured.by === 'scale' ? load.measured.error : load.measured.out.error;
@@ -105,25 +119,26 @@ function warningsFor(loads: readonly Load[], min: number, unit: string, perLitre
       );
     }
     if (load.rateMade < min - EPS) {
-      out.add(`Load ${load.number} comes out at ${trim(load.rateMade, 1)} ${unit} per ${perLitre ? 'litre' : 'm²'}, weaker than the label’s ${trim(min)}.`);
+      out.add(`Load ${load.number} comes out at ${trim(load.rateMade, 1)} ${unit} ${sayPer(line.rate.form)}, weaker than the label’s ${trim(min)}.`);
     }
   }
   return [...out];
 }
 
 function workingFor(r: MixRequest, water: Millilitres, total: number): Working[] {
-  const { line, sheet, area, rate } = r;
+  const { line, sheet, rate } = r;
   const unit = line.rate.unit;
+  const byArea = line.rate.form === 'per-litre' || line.rate.form === 'per-m2';
+  const sized = byArea
+    ? { name: 'Area', value: `${trim(r.area)} m²` }
+    : { name: line.rate.form === 'per-cm-trunk' ? 'Round the trunk' : 'Height', value: `${trim(sizeOf(r))} ${line.rate.form === 'per-cm-trunk' ? 'cm' : 'm'}` };
   const out: Working[] = [];
   if (water > 0) {
     out.push({
       title: 'Water',
       result: sayVolume(water),
-      inputs: [
-        { name: 'Area', value: `${trim(area)} m²` },
-        { name: 'Label’s water', value: `${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage}` },
-      ],
-      formula: r.water === null ? 'area × water a square metre' : 'as you asked',
+      inputs: [sized, { name: 'Label’s water', value: `${trim(line.waterMlPerM2, 1)} ml ${sayPer(byArea ? 'per-m2' : line.rate.form)}, ${line.coverage}` }],
+      formula: r.water === null ? `${sized.name.toLowerCase()} × water` : 'as you asked',
       source: { mark: 'MEM' },
     });
   }
@@ -131,11 +146,11 @@ function workingFor(r: MixRequest, water: Millilitres, total: number): Working[]
     title: sheet.name,
     result: `${trim(total, 2)} ${unit}`,
     inputs: [
-      { name: 'Rate', value: `${trim(rate)} ${unit} ${line.rate.form === 'per-litre' ? 'per litre' : 'per m²'}` },
-      line.rate.form === 'per-litre' ? { name: 'Water', value: sayVolume(water) } : { name: 'Area', value: `${trim(area)} m²` },
+      { name: 'Rate', value: `${trim(rate)} ${unit} ${sayPer(line.rate.form)}` },
+      line.rate.form === 'per-litre' ? { name: 'Water', value: sayVolume(water) } : sized,
       { name: 'Label', value: `${sayRate(line.rate)} (${sayProvenance(line.prov)})` },
     ],
-    formula: line.rate.form === 'per-litre' ? 'rate × litres of water' : 'rate × area',
+    formula: line.rate.form === 'per-litre' ? 'rate × litres of water' : `rate × ${sized.name.toLowerCase()}`,
     source: line.prov,
   });
   return out;

@@ -41,6 +41,10 @@ export interface MixRequest {
   /** In the line's own rate form. */
   readonly rate: number;
   readonly area: SquareMetres;
+  /** Round the trunk, all stems together, for a rate that goes by it. */
+  readonly trunkCm?: number | null;
+  /** Of the plant, for a rate that goes by it. */
+  readonly heightM?: number | null;
   /** Mix to make, when the grower wants another amount than the label's water for the area. */
   readonly water: Millilitres | null;
   readonly sprayer: { readonly name: string; readonly capacity: Millilitres } | null;

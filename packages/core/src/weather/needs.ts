@@ -11,13 +11,14 @@ export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
   const bees = sheet.bees === 'toxic' ? 'always' : sheet.bees === 'wet' ? (own.bees ?? 'in-flower') : own.bees;
   return {
     ...own,
-    ...definedMin('maxTempC', own.maxTempC, sheet.maxTempC),
+    ...strictest('maxTempC', Math.min, own.maxTempC, sheet.maxTempC),
+    ...strictest('minTempC', Math.max, own.minTempC, sheet.minTempC),
     rainFreeHours: Math.max(own.rainFreeHours ?? 0, sheet.rainfastHours),
     ...(bees ? { bees } : {}),
   };
 }
 
-function definedMin<K extends string>(key: K, a: number | undefined, b: number | undefined) {
+function strictest<K extends string>(key: K, of: (...n: number[]) => number, a: number | undefined, b: number | undefined) {
   const both = [a, b].filter((n): n is number => n !== undefined);
-  return both.length ? ({ [key]: Math.min(...both) } as Record<K, number>) : {};
+  return both.length ? ({ [key]: of(...both) } as Record<K, number>) : {};
 }

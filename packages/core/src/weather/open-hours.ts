@@ -1,7 +1,7 @@
 import type { HourNeeds } from '../catalogue';
 import { instant, type Instant } from '../measure';
 import { SLOT_MS, type Conditions } from './conditions';
-import { HOUR_RULES, type HourReason, type Setting } from './rules';
+import { HOUR_RULES, hourRulesFor, type HourReason, type Setting } from './rules';
 
 export interface Span {
   readonly from: Instant;
@@ -24,7 +24,7 @@ const SHORTEST_MS = 30 * 60_000;
 
 /** What speaks against treating at one moment; empty when it is open. */
 export function reasonsAt(c: Conditions, needs: HourNeeds, setting: Setting): HourReason[] {
-  return HOUR_RULES.map((rule) => rule(c, needs, setting)).filter((r): r is HourReason => r !== null);
+  return HOUR_RULES.filter((r) => r.closes(c, needs, setting)).map((r) => ({ code: r.code, sentence: r.say(c, needs, setting) }));
 }
 
 /**
@@ -33,12 +33,13 @@ export function reasonsAt(c: Conditions, needs: HourNeeds, setting: Setting): Ho
  * @returns open spans of at least half an hour; a shorter gap is listed as closed, `too-short`
  */
 export function openHours(conditions: readonly Conditions[], needs: HourNeeds, setting: Setting): OpenHours {
-  const runs: { from: number; to: number; reasons: readonly HourReason[] }[] = [];
+  const runs: { from: number; to: number; code: string | null; reasons: readonly HourReason[] }[] = [];
+  const rules = hourRulesFor(needs);
   for (const c of conditions) {
-    const reasons = reasonsAt(c, needs, setting);
+    const code = rules.find((r) => r.closes(c, needs, setting))?.code ?? null;
     const last = runs[runs.length - 1];
-    if (last && last.to === c.at && last.reasons[0]?.code === reasons[0]?.code) last.to = c.at + SLOT_MS;
-    else runs.push({ from: c.at, to: c.at + SLOT_MS, reasons });
+    if (last && last.to === c.at && last.code === code) last.to = c.at + SLOT_MS;
+    else runs.push({ from: c.at, to: c.at + SLOT_MS, code, reasons: code === null ? [] : reasonsAt(c, needs, setting) });
   }
   const open: Span[] = [];
   const closed: ClosedSpan[] = [];

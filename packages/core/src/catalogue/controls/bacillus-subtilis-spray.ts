@@ -13,4 +13,7 @@ export const bacillusSubtilisSpray: Control = {
   how: ['Before the disease is seen, or at the first spots.', 'Both sides of the leaf, until just wetted.', 'Every 7 days while it stays wet.'],
   works: { text: 'A bacterium that takes the place first and checks spores; weaker than copper or sulfur, so early.', prov: CP },
   cautions: [{ text: 'May irritate eyes and lungs: goggles and mask.', prov: CP }],
+  doesNot: { text: 'It does not cure what is already infected, and it is weaker than copper or captan.', prov: CP },
+  after: { text: 'New leaves stay clean; old spots do not grow after a week.', prov: CP },
+  means: ['fungicide'],
 };

@@ -12,4 +12,7 @@ export const bagFruit: Control = {
   how: ['Thin to one or two, slip a paper or mesh bag over each at walnut size.', 'Close it round the stalk.', 'Open it a week before picking.'],
   works: { text: 'What can not reach the fruit can not lay in it.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not help fruit that is already entered.', prov: CP },
+  after: { text: 'Unpack two after a fortnight: no hole, no frass, skin dry.', prov: CP },
+  means: ['cover'],
 };

@@ -12,4 +12,7 @@ export const beerSaucer: Control = {
   how: ['Sink a saucer so that its rim stands a finger above the soil.', 'Fill it with beer to half.', 'Empty and refill it each morning.'],
   works: { text: 'Slugs come to the smell and drown.', prov: CP },
   cautions: [{ text: 'A proud rim keeps ground beetles out.', prov: CP }],
+  doesNot: { text: 'It does not empty a garden: it takes those within a stride or two.', prov: CP },
+  after: { text: 'Fewer in the saucer from night to night, and no new holes.', prov: CP },
+  means: ['bait'],
 };

@@ -13,4 +13,7 @@ export const bicarbonateSpray: Control = {
   how: ['At the first white patches.', 'Both sides, until just wetted.', 'Weekly while new patches come.'],
   works: { text: 'Dries out powdery mildew on the leaf by contact.', prov: CP },
   cautions: [{ text: 'Too strong or in sun it scorches: never above the label.', prov: CP }],
+  doesNot: { text: 'It does not last: rain takes it off, and it does not cure the inside of a leaf.', prov: CP },
+  after: { text: 'The white goes dull grey in two days and does not come back on young leaves.', prov: CP },
+  means: ['fungicide'],
 };

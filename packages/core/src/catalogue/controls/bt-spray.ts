@@ -16,4 +16,7 @@ export const btSpray: Control = {
     { text: 'Kills butterflies’ caterpillars too: keep it off plants grown for butterflies.', prov: CP },
     { text: 'Not on large caterpillars.', prov: CP },
   ],
+  doesNot: { text: 'It does not kill large caterpillars, sawfly larvae or anything that has bored in.', prov: CP },
+  after: { text: 'They stop eating within a day and hang limp in 3 to 4 days; count fresh droppings.', prov: CP },
+  means: ['stomach'],
 };

@@ -16,4 +16,15 @@ export const captanSpray: Control = {
     { text: 'Can harm eyes for good: goggles, always.', prov: CP },
     { text: 'Not with oil, nor within 14 days of it.', prov: MEM },
   ],
+  doesNot: { text: 'It does not cure, and does nothing against mildews.', prov: CP },
+  after: { text: 'Flowers set and stay green; count browned trusses after ten days.', prov: CP },
+  means: ['fungicide'],
+  schools: [
+    {
+      topic: 'spraying in bloom',
+      positions: ['Never spray anything on open flowers.', 'Against blossom infections the flower is the very thing to cover.'],
+      ours: 'In bloom, in hours without bees, and only against what enters by the flower.',
+      why: 'Before and after bloom it comes too early or too late for these.',
+    },
+  ],
 };

@@ -12,4 +12,7 @@ export const clearFallen: Control = {
   how: ['Rake up fallen leaves and fruit each week.', 'Take mummies off the branches.', 'Bin, burn where allowed, or bury 30 cm deep: not on a cool heap.'],
   works: { text: "Next year's trouble winters in this year's litter.", prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not stop spores that fly in from over the fence.', prov: CP },
+  after: { text: 'Fewer first spots next spring than this.', prov: CP },
+  means: ['clearing', 'hand'],
 };

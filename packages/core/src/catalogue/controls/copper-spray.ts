@@ -21,4 +21,7 @@ export const copperSpray: Control = {
     { text: 'Builds up in soil: at most 4 kg of copper per hectare a year on average.', prov: pub('Regulation (EU) 2018/1981') },
     { text: 'Kills fish and worms: not near water.', prov: CP },
   ],
+  doesNot: { text: 'It does not cure: it guards what it covers, until rain takes it off.', prov: CP },
+  after: { text: 'New leaves without spots; blue-green film still seen after rain.', prov: CP },
+  means: ['fungicide'],
 };

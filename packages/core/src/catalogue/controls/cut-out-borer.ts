@@ -16,4 +16,7 @@ export const cutOutBorer: Control = {
   ],
   works: { text: 'Inside the stem no spray reaches it.', prov: CP },
   cautions: [{ text: 'Cut away from your hand.', prov: CP }],
+  doesNot: { text: 'It does not mend a branch that is ringed all round.', prov: CP },
+  after: { text: 'No fresh sawdust below the hole within a week.', prov: CP },
+  means: ['hand'],
 };

@@ -20,4 +20,15 @@ export const diatomaceousDust: Control = {
     { text: 'Goggles, mask and gloves: the dust hurts lungs and eyes.', prov: CP },
     { text: 'Kills soft-bodied helpers too.', prov: CP },
   ],
+  doesNot: { text: 'It does nothing once damp, and does not stop hard-shelled beetles.', prov: CP },
+  after: { text: 'Dry film still there in the evening, and dried-up bodies beneath.', prov: CP },
+  means: ['contact'],
+  schools: [
+    {
+      topic: 'wet or dry',
+      positions: ['Put on with a little water, so that it sticks.', 'Any moisture ends it; keep it bone dry.'],
+      ours: 'Dry only.',
+      why: 'It works by drying them out: wet dust does nothing until it has dried, and then sits caked.',
+    },
+  ],
 };

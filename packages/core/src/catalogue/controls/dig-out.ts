@@ -17,4 +17,7 @@ export const digOut: Control = {
   ],
   works: { text: 'A plant that can not be cured feeds the trouble for its neighbours.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not clear the soil of what rested in it.', prov: CP },
+  after: { text: 'Nothing of the kind comes up in the gap, nor next to it.', prov: CP },
+  means: [],
 };

@@ -12,4 +12,7 @@ export const earwigPots: Control = {
   how: ['A pot stuffed with straw, upside down on a cane.', 'Empty it each morning, far off or under fruit trees, where they eat aphids.'],
   works: { text: 'They hide by day in what is dry and dark.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not stop those that hide in the flower itself.', prov: CP },
+  after: { text: 'Fewer in the pot from morning to morning, petals whole.', prov: CP },
+  means: ['bait', 'hand'],
 };

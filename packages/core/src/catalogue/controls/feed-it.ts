@@ -16,4 +16,7 @@ export const feedIt: Control = {
   ],
   works: { text: 'Leaves that were short stay marked; new ones come right.', prov: CP },
   cautions: [{ text: 'More feed than the packet says burns roots.', prov: CP }],
+  doesNot: { text: 'It does not green the old leaves again.', prov: CP },
+  after: { text: 'New leaves come out in their right colour within two to three weeks.', prov: CP },
+  means: [],
 };

@@ -12,4 +12,7 @@ export const greaseBand: Control = {
   how: ['A band 45 cm up the trunk, and round the stake.', 'From mid autumn to spring.', 'Check that no leaf bridges it.'],
   works: { text: 'Wingless moths walk up to lay.', prov: CP },
   cautions: [{ text: 'Never grease on bare young bark: use paper below.', prov: CP }],
+  doesNot: { text: 'It does not stop what flies up, nor what was up already.', prov: CP },
+  after: { text: 'Wingless moths or ants stuck in it; the band unbridged by leaves.', prov: CP },
+  means: ['cover', 'hand', 'contact'],
 };

@@ -14,4 +14,7 @@ export const hoseJet: Control = {
   cautions: [{ text: 'Not on fragile plants.', prov: CP }],
   notWhenDense: 'Plants stand too close: the jet moves them next door.',
   notAt: [{ stage: 'seedling', why: 'Seedlings are too fragile for a jet.' }],
+  doesNot: { text: 'It does not kill what is washed back up within days, and not where leaves curl.', prov: CP },
+  after: { text: 'Hardly any on the tips the next morning; look again in three days.', prov: CP },
+  means: ['hand', 'contact'],
 };

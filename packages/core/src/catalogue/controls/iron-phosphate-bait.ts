@@ -13,4 +13,7 @@ export const ironPhosphateBait: Control = {
   how: ['Scatter thinly on moist soil toward evening, never in heaps.', 'Close the pack and keep it from pets.'],
   works: { text: 'They stop feeding and go to ground within days.', prov: CP },
   cautions: [{ text: 'Thinly: a few pellets a hand apart.', prov: CP }],
+  doesNot: { text: 'It does not show dead slugs: they go underground to die.', prov: CP },
+  after: { text: 'Pellets eaten, no new holes after three nights.', prov: CP },
+  means: ['bait'],
 };

@@ -12,4 +12,7 @@ export const leaveIt: Control = {
   how: ['Do nothing now.', 'Look again on the day set, and count the same way.'],
   works: { text: 'Healthy plants outgrow a good deal, and helpers need something to eat.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not help a plant that goes downhill from week to week.', prov: CP },
+  after: { text: 'The same count on the day set: no more than now, or helpers seen.', prov: CP },
+  means: [],
 };

@@ -16,4 +16,7 @@ export const letItDry: Control = {
   ],
   works: { text: 'Roots need air; what lives in wet soil needs wet soil.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not bring back roots that have rotted.', prov: CP },
+  after: { text: 'Soil dry to a finger’s depth, no flies, leaves firm again.', prov: CP },
+  means: [],
 };

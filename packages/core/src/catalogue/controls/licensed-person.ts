@@ -12,4 +12,7 @@ export const licensedPerson: Control = {
   how: ['Ask your local extension or plant-health office whom to call.', 'Have the case ready: what, where, how long, what was tried.'],
   works: { text: 'For tall trees, large areas, restricted products and unknown poisons.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not free you from keep-out and picking waits: ask for them in writing.', prov: CP },
+  after: { text: 'What was used, where, how much and the waits, on paper in your records.', prov: CP },
+  means: [],
 };

@@ -19,4 +19,7 @@ export const limeSoil: Control = {
     { text: 'Dust hurts eyes and lungs.', prov: CP },
     { text: 'Not with fresh manure.', prov: CP },
   ],
+  doesNot: { text: 'It does not clear this season’s crop.', prov: CP },
+  after: { text: 'Soil at pH 7 or above next spring, cleaner roots at lifting.', prov: CP },
+  means: [],
 };

@@ -21,4 +21,15 @@ export const neemSpray: Control = {
     { text: 'Growers differ on bees: Sleetbrook treats it as unsafe for bees while wet.', prov: CP },
     { text: 'Never neat. Not on air plants.', prov: CP },
   ],
+  doesNot: { text: 'It does not kill at once, apart from what it smothers.', prov: CP },
+  after: { text: 'Young ones fewer after two weeks; growth clean after a month.', prov: CP },
+  means: ['contact', 'stomach', 'fungicide'],
+  schools: [
+    {
+      topic: 'neem and bees',
+      positions: ['Harmless to bees once it has dried, so any hour will do.', 'Keep it off open flowers: it harms bees while wet and brood later.'],
+      ours: 'Not on open flowers by day; evening only.',
+      why: 'The stricter view costs one evening and no crop.',
+    },
+  ],
 };

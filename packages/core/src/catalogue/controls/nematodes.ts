@@ -17,4 +17,8 @@ export const nematodes: Control = {
   ],
   works: { text: 'Tiny worms that seek out grubs in the soil.', prov: CP },
   cautions: [{ text: 'The right kind for the pest: read the packet.', prov: CP }],
+  doesNot: { text: 'It does nothing in cold or dry soil.', prov: CP },
+  after: { text: 'Fewer wilted plants in two weeks; limp, off-colour grubs when you dig.', prov: CP },
+  means: ['helpers'],
+  releases: true,
 };

@@ -16,4 +16,8 @@ export const netting: Control = {
   ],
   works: { text: 'The one means that works against birds and grazers.', prov: CP },
   cautions: [{ text: 'Loose net traps and kills birds and hedgehogs.', prov: CP }],
+  doesNot: { text: 'It does not keep out what is small enough for its mesh.', prov: CP },
+  after: { text: 'No entry at the edges, fruit whole under it.', prov: CP },
+  means: ['cover'],
+  covers: true,
 };

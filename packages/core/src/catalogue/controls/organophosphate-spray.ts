@@ -17,4 +17,7 @@ export const organophosphateSpray: Control = {
     { text: 'Kills helpers; mites often get worse after it.', prov: CP },
     { text: 'Check that it is allowed where you are.', prov: CP },
   ],
+  doesNot: { text: 'It does not tell friend from foe: helpers die too, and mites may follow.', prov: CP },
+  after: { text: 'Dead within a day; look for mites and for helpers two weeks later.', prov: CP },
+  means: ['contact', 'stomach'],
 };

@@ -12,4 +12,8 @@ export const parasiticWasps: Control = {
   how: ['Under glass, above 18 °C by day, at the first few.', 'Hang the cards low among the leaves, out of sun.', 'Take sticky cards down first.'],
   works: { text: 'Each lays in one young pest after another.', prov: CP },
   cautions: [],
+  doesNot: { text: 'They do nothing in the cold, or after a broad insecticide.', prov: CP },
+  after: { text: 'Whitefly scales turn black within three weeks.', prov: CP },
+  means: ['helpers'],
+  releases: true,
 };

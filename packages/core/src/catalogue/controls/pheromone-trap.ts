@@ -17,4 +17,7 @@ export const pheromoneTrap: Control = {
   ],
   works: { text: 'It times other means; alone it thins out a few males.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not protect the crop by itself: it tells when they fly.', prov: CP },
+  after: { text: 'Write down the catch each week; the flight is over at three empty weeks.', prov: CP },
+  means: ['bait', 'hand', 'cover'],
 };

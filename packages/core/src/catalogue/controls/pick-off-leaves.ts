@@ -17,4 +17,7 @@ export const pickOffLeaves: Control = {
   ],
   works: { text: 'Takes away what would spread.', prov: CP },
   cautions: [{ text: 'Leave enough leaf to feed the plant: never more than a third at once.', prov: CP }],
+  doesNot: { text: 'It does not take what is on the other leaves, not seen yet.', prov: CP },
+  after: { text: 'No spots above the height you cleared after ten days.', prov: CP },
+  means: ['hand', 'clearing'],
 };

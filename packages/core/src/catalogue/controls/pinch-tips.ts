@@ -13,4 +13,7 @@ export const pinchTips: Control = {
   works: { text: 'They crowd in the soft tips: the crowd goes, and pods fill sooner.', prov: CP },
   cautions: [],
   notAt: [{ stage: 'seedling', why: 'The plants are too small to lose their tips.' }],
+  doesNot: { text: 'It does not stop winged ones that settle lower down.', prov: CP },
+  after: { text: 'Clean stems three days later; pods go on filling.', prov: CP },
+  means: ['hand'],
 };

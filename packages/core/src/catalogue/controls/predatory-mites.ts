@@ -17,4 +17,8 @@ export const predatoryMites: Control = {
   ],
   works: { text: 'They hunt mites and thrips leaf by leaf.', prov: CP },
   cautions: [],
+  doesNot: { text: 'They do nothing below 15 °C or in very dry air.', prov: CP },
+  after: { text: 'Clean new leaves after three weeks; pear-shaped quick mites among the slow ones.', prov: CP },
+  means: ['helpers'],
+  releases: true,
 };

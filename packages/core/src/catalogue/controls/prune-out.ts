@@ -15,4 +15,7 @@ export const pruneOut: Control = {
     { text: 'Stone fruit only in summer: winter cuts let canker and silver leaf in.', prov: CP },
     { text: 'No ladders or big limbs alone: that is work for a tree surgeon.', prov: CP },
   ],
+  doesNot: { text: 'It does not help if the cut is above sound wood.', prov: CP },
+  after: { text: 'Cut face white right across; no new wilting behind it.', prov: CP },
+  means: ['hand', 'clearing'],
 };

@@ -16,4 +16,7 @@ export const pyrethrinSpray: Control = {
     { text: 'Kills bees and helpers it wets.', prov: CP },
     { text: 'Very poisonous to fish: keep far from ponds.', prov: CP },
   ],
+  doesNot: { text: 'It does not last: a day later new arrivals are safe, and it does not reach into curls.', prov: CP },
+  after: { text: 'Down within minutes; count again in the morning, some get up again.', prov: CP },
+  means: ['contact', 'stomach'],
 };

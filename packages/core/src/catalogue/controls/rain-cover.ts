@@ -12,4 +12,7 @@ export const rainCover: Control = {
   how: ['A clear roof, open at the sides, from midwinter until the leaves are out.', 'Leave room for insects to reach the blossom.'],
   works: { text: 'These spores need wet buds to get in.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not help leaves that are already infected.', prov: CP },
+  after: { text: 'Leaves dry in the morning, no new curl or spots.', prov: CP },
+  means: [],
 };

@@ -12,4 +12,7 @@ export const raiseHumidity: Control = {
   how: ['Stand the pot on wet pebbles, clear of the water.', 'Group plants together, away from heaters.', 'Shower plants that bear it.'],
   works: { text: 'Dry air browns tips and suits mites.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not kill mites, it slows them.', prov: CP },
+  after: { text: 'No new webbing after a week, leaf edges not crisp.', prov: CP },
+  means: [],
 };

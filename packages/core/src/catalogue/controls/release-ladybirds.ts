@@ -13,4 +13,16 @@ export const releaseLadybirds: Control = {
   works: { text: '1,000 to 1,500 serve about a quarter acre; a large tree clears in 1 to 2 weeks.', prov: CP },
   cautions: [{ text: 'Pointless after a broad insecticide.', prov: CP }],
   outdoorsOnly: true,
+  doesNot: { text: 'They do not stay once the food is gone, nor where ants guard it.', prov: CP },
+  after: { text: 'Larvae within ten days; clean tips within two weeks.', prov: CP },
+  means: ['helpers'],
+  releases: true,
+  schools: [
+    {
+      topic: 'releasing helpers',
+      positions: ['Buy and release: they clear an outbreak in two weeks.', 'Bought ones fly off: keep the wild ones instead.'],
+      ours: 'Listed as a help, at dusk, after the ants are drawn off; never the only step.',
+      why: 'Both happen; drawing off ants and sparing wild larvae costs nothing.',
+    },
+  ],
 };

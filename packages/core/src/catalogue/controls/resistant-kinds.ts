@@ -12,4 +12,7 @@ export const resistantKinds: Control = {
   how: ['Choose a variety sold as resistant to this trouble.', 'Buy clean, certified plants, tubers or seed.'],
   works: { text: 'What hardly takes it needs no spray.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not help this year’s plants, and resistant is not immune.', prov: CP },
+  after: { text: 'Less of it next year beside your old kind.', prov: CP },
+  means: [],
 };

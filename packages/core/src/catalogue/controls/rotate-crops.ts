@@ -12,4 +12,7 @@ export const rotateCrops: Control = {
   how: ['Grow nothing of this family here for three to four years.', 'Clear the roots and volunteers of this year.', 'Clean soil from tools and boots.'],
   works: { text: 'What waits in the soil for its host starves.', prov: CP },
   cautions: [{ text: 'A few kinds outlast any rotation: see the entry.', prov: CP }],
+  doesNot: { text: 'It does not stop what flies or blows in.', prov: CP },
+  after: { text: 'Less of it in the new place than last year in the old.', prov: CP },
+  means: [],
 };

@@ -18,4 +18,8 @@ export const rowCover: Control = {
   works: { text: 'What cannot land cannot lay.', prov: CP },
   cautions: [{ text: 'Keep an air gap in heat.', prov: CP }],
   notOn: [{ group: 'ornamental', why: 'A cover hides what you grow it for.' }],
+  doesNot: { text: 'It does not help if any are shut in beneath it.', prov: CP },
+  after: { text: 'Lift a corner weekly: no eggs, no holes, tips not chafed.', prov: CP },
+  means: ['cover'],
+  covers: true,
 };

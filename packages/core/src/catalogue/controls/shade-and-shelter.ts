@@ -12,4 +12,7 @@ export const shadeAndShelter: Control = {
   how: ['Fleece before a cold night, off again in the morning.', 'Shade at noon for what was moved into sun.', 'Out of draughts, away from radiators.'],
   works: { text: 'Tissue that was hurt stays hurt; the next leaves come clean.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not mend leaves already scorched.', prov: CP },
+  after: { text: 'The next leaves open whole.', prov: CP },
+  means: [],
 };

@@ -15,4 +15,7 @@ export const snapTraps: Control = {
     { text: 'Mind fingers, pets and protected animals: local rules first.', prov: CP },
     { text: 'No poison bait here: for that, a licensed person.', prov: CP },
   ],
+  doesNot: { text: 'They do not work out of reach of a run, or set only once.', prov: CP },
+  after: { text: 'No new gnawing for a week.', prov: CP },
+  means: [],
 };

@@ -22,4 +22,15 @@ export const soapSpray: Control = {
     { text: 'Washes into ponds and kills fish.', prov: CP },
     { text: 'Wets helpers too: set larvae aside first.', prov: CP },
   ],
+  doesNot: { text: 'It does nothing once dry, and misses eggs and what it does not touch.', prov: CP },
+  after: { text: 'Nine in ten gone the morning after; dead ones stay on until washed off.', prov: CP },
+  means: ['contact'],
+  schools: [
+    {
+      topic: 'soap in sun',
+      positions: ['Rinse it off again after ten minutes and it may be used by day.', 'Soap scorches in sun, rinsed or not.'],
+      ours: 'Evening or a fully overcast day.',
+      why: 'A scorched tip is worse than a night’s wait.',
+    },
+  ],
 };

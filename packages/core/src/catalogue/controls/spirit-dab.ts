@@ -15,4 +15,7 @@ export const spiritDab: Control = {
     { text: 'Burns: no flame near, air the room.', prov: CP },
     { text: 'Not on ferns or soft thin leaves.', prov: CP },
   ],
+  doesNot: { text: 'It does not reach those between roots and in leaf axils you did not touch.', prov: CP },
+  after: { text: 'White wax brown and dead the next day; look again weekly.', prov: CP },
+  means: ['contact', 'hand'],
 };

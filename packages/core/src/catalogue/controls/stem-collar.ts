@@ -12,4 +12,7 @@ export const stemCollar: Control = {
   how: ['A disc or sleeve 10 to 15 cm wide, snug to the stem.', 'Press it 2 cm into the soil against cutworms.', 'Fit it on the day of planting.'],
   works: { text: 'What can not reach the stem base can not lay or cut there.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not stop what is already in the soil inside it.', prov: CP },
+  after: { text: 'No felled stems in the morning.', prov: CP },
+  means: ['cover'],
 };

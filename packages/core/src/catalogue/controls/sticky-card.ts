@@ -17,4 +17,7 @@ export const stickyCard: Control = {
   ],
   works: { text: 'They tell the numbers, and thin out the adults.', prov: CP },
   cautions: [{ text: 'Catches helpers and small birds outside.', prov: CP }],
+  doesNot: { text: 'It does not clear a room: it thins and it tells.', prov: CP },
+  after: { text: 'Fewer from week to week on the card.', prov: CP },
+  means: ['bait', 'hand', 'cover'],
 };

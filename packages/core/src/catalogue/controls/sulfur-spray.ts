@@ -16,4 +16,7 @@ export const sulfurSpray: Control = {
     { text: 'Never within 14 days of any oil, either way.', prov: CP },
     { text: 'Kills predatory mites. Leaves a white film.', prov: CP },
   ],
+  doesNot: { text: 'It does not cure leaves that are white all over, and harms helpful mites.', prov: CP },
+  after: { text: 'No new white patches after a week; a pale film is the sulfur.', prov: CP },
+  means: ['fungicide', 'contact'],
 };

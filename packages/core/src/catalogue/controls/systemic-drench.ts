@@ -16,4 +16,7 @@ export const systemicDrench: Control = {
     { text: 'Never in bloom or beside flowers that bees visit.', prov: CP },
     { text: 'Withdrawn for outdoor use in several places: local law first.', prov: CP },
   ],
+  doesNot: { text: 'It does not work at once, and not in dry or soaked soil.', prov: CP },
+  after: { text: 'Sucking insects fewer after two to six weeks; no fresh honeydew.', prov: CP },
+  means: ['systemic', 'contact', 'stomach'],
 };

@@ -12,4 +12,7 @@ export const waterAndAir: Control = {
   how: ['Water the soil in the morning, never the leaves.', 'Thin crowded growth so that air moves through.'],
   works: { text: 'Fungi need wet leaves or thirsty plants: this takes both away.', prov: CP },
   cautions: [],
+  doesNot: { text: 'It does not mend what is infected.', prov: CP },
+  after: { text: 'Leaves dry by mid-morning, no new patches.', prov: CP },
+  means: [],
 };

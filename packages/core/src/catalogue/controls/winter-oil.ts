@@ -20,4 +20,7 @@ export const winterOil: Control = {
     { text: 'Not within 14 days of sulfur, before or after.', prov: MEM },
     { text: 'Not on drought-stressed plants, ferns or air plants.', prov: CP },
   ],
+  doesNot: { text: 'It does not reach what hides deep in cracks.', prov: CP },
+  after: { text: 'Scrape in spring: dried scales, eggs that do not hatch.', prov: CP },
+  means: ['contact'],
 };

@@ -12,4 +12,7 @@ export const wipeLeaves: Control = {
   how: ['A soft cloth, lukewarm water, a drop of plain soap.', 'Both sides of each leaf, hold it from below.', 'Every few days until none is found.'],
   works: { text: 'Few plants, few pests: a cloth does it.', prov: CP },
   cautions: [{ text: 'Not on hairy or scaly leaves.', prov: CP }],
+  doesNot: { text: 'It does not keep them off: come again weekly.', prov: CP },
+  after: { text: 'Leaves not sticky a week later.', prov: CP },
+  means: ['hand', 'contact'],
 };

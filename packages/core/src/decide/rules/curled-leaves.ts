@@ -2,7 +2,7 @@ import type { Rule } from '../types';
 
 /** Contact sprays do not reach inside curled leaves. */
 export const curledLeaves: Rule = (s, c) =>
-  c.sheet && c.sheet.id !== 'imidacloprid-drench' && s.trouble.hidesInCurl && s.seenSigns.includes('curled-tips')
+  c.sheet && !c.control.means.includes('systemic') && s.trouble.hidesInCurl && s.seenSigns.includes('curled-tips')
     ? {
         code: 'curled',
         weight: 'note',

@@ -7,7 +7,7 @@ const DAYS = 14;
 
 /** Helpers released after a broad insecticide die with the rest. */
 export const helpersAfterBroad: Rule = (s, c, at) => {
-  if (c.control.id !== 'release-ladybirds') return null;
+  if (!c.control.releases) return null;
   const last = s.records.filter((r) => r.sheet?.groups.includes('broad-insecticide')).at(-1);
   if (!last) return null;
   const opens = waitUntil(last.at, DAYS, s.place.zone);

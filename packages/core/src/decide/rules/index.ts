@@ -1,22 +1,44 @@
 import type { Rule } from '../types';
 import { beesInBloom } from './bees-in-bloom';
+import { beesOnWeeds } from './bees-on-weeds';
+import { butterflies } from './butterflies';
+import { childrenAndPets } from './children-and-pets';
+import { copperLoad } from './copper-load';
 import { coverAtFlowering } from './cover-at-flowering';
+import { coverHeat } from './cover-heat';
+import { coverTips } from './cover-tips';
 import { curledLeaves } from './curled-leaves';
 import { densePlanting } from './dense-planting';
 import { foodCrop } from './food-crop';
 import { helpersAfterBroad } from './helpers-after-broad';
+import { helpersReleased } from './helpers-released';
+import { hives } from './hives';
+import { homeMade } from './home-made';
 import { interval } from './interval';
 import { labelCovers } from './label-covers';
+import { labelStage } from './label-stage';
 import { materialGap } from './material-gap';
+import { neighbour } from './neighbour';
 import { noPickingDate } from './no-picking-date';
+import { onlyInBloom } from './only-in-bloom';
+import { outOfReach } from './out-of-reach';
+import { patchTest } from './patch-test';
+import { pestStage } from './pest-stage';
 import { pickingWait } from './picking-wait';
 import { plantGroup } from './plant-group';
+import { plantHarmed } from './plant-harmed';
 import { plantStage } from './plant-stage';
 import { policy } from './policy';
+import { pond } from './pond';
+import { reEntryPlans } from './re-entry-plans';
+import { region } from './region';
 import { restricted } from './restricted';
 import { rotation } from './rotation';
 import { seasonMaximum } from './season-maximum';
 import { site } from './site';
+import { soakedSoil } from './soaked-soil';
+import { underCover } from './under-cover';
+import { yearTotal } from './year-total';
 
 /** Every rule but the hours, most serious first. Adding one is adding a file and a line. */
 export const RULES: readonly Rule[] = [
@@ -25,17 +47,53 @@ export const RULES: readonly Rule[] = [
   site,
   restricted,
   policy,
+  homeMade,
+  outOfReach,
   densePlanting,
   plantGroup,
+  plantHarmed,
+  pond,
+  butterflies,
   beesInBloom,
+  beesOnWeeds,
+  onlyInBloom,
+  labelStage,
   plantStage,
+  pestStage,
+  underCover,
+  soakedSoil,
   coverAtFlowering,
   pickingWait,
   interval,
   seasonMaximum,
+  yearTotal,
+  copperLoad,
   materialGap,
   rotation,
   helpersAfterBroad,
+  helpersReleased,
+  reEntryPlans,
   curledLeaves,
+  coverTips,
+  coverHeat,
+  childrenAndPets,
+  hives,
+  neighbour,
+  patchTest,
+  region,
   noPickingDate,
+];
+
+/** Those of them that depend on the day: the only ones to ask again for another moment. */
+export const DATED_RULES: readonly Rule[] = [
+  pestStage,
+  pickingWait,
+  interval,
+  seasonMaximum,
+  yearTotal,
+  copperLoad,
+  materialGap,
+  helpersAfterBroad,
+  helpersReleased,
+  reEntryPlans,
 ];

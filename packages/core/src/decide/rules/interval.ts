@@ -1,11 +1,13 @@
 import { sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';
+import { sameProduct } from '../same-product';
 import type { Rule } from '../types';
 
 /** The least number of days between two treatments with one product. */
 export const interval: Rule = (s, c, at) => {
   if (!c.sheet || !c.line || c.line.intervalDays === 0) return null;
-  const last = s.records.filter((r) => r.sheet?.id === c.sheet?.id).at(-1);
+  const { sheet } = c;
+  const last = s.records.filter((r) => sameProduct(r.sheet, sheet)).at(-1);
   if (!last) return null;
   const opens = waitUntil(last.at, c.line.intervalDays, s.place.zone);
   if (at >= opens) return null;

@@ -13,6 +13,8 @@ export const pickingWait: Rule = (s, c, at) => {
   const over = dayEnd(s.planting.pickUntil ?? pickFrom, zone);
   const safe = waitUntil(at, c.line.phiDays, zone);
   if (safe <= dayStart(pickFrom, zone) || at >= over) return null;
+  const later = dayOf(dayEnd(dayOf(safe, zone), zone), zone);
+  const laterUntil = s.planting.pickUntil !== null && s.planting.pickUntil < later ? later : s.planting.pickUntil;
   return {
     code: 'picking-wait',
     weight: 'not-now',
@@ -23,5 +25,6 @@ export const pickingWait: Rule = (s, c, at) => {
     ],
     source: c.line.prov,
     opens: { kind: 'at', at: over },
+    orElse: { code: `pick-${later}`, label: `Pick from ${sayDay(dayStart(later, zone), zone)} instead`, planting: { pickFrom: later, pickUntil: laterUntil } },
   };
 };

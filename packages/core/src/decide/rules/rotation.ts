@@ -12,8 +12,8 @@ export const rotation: Rule = (s, c) => {
     sentence: `Group ${moa} twice running: use another mode of action in between.`,
     inputs: [{ name: 'Mode of action', value: moa }],
     source: { mark: 'MEM' },
-    opens: { kind: 'event', event: 'after a treatment with another mode of action' },
+    opens: { kind: 'event', event: 'after a treatment with another mode of action', change: null },
   };
 };
 
-const EXEMPT = /^(M\d|UN|none|contact|11A)/;
+const EXEMPT = /^(M\d|UN|NC|BM|none|contact|oil|8D|11A)/;

@@ -1,11 +1,13 @@
 import { dayOf, dayStart } from '../../schedule/local-day';
+import { sameProduct } from '../same-product';
 import type { Rule } from '../types';
 
 /** The most treatments a year that the label allows on one crop. */
 export const seasonMaximum: Rule = (s, c, at) => {
   if (!c.sheet || !c.line?.maxPerSeason) return null;
+  const { sheet } = c;
   const year = dayOf(at, s.place.zone).slice(0, 4);
-  const used = s.records.filter((r) => r.sheet?.id === c.sheet?.id && dayOf(r.at, s.place.zone).startsWith(year)).length;
+  const used = s.records.filter((r) => sameProduct(r.sheet, sheet) && dayOf(r.at, s.place.zone).startsWith(year)).length;
   if (used < c.line.maxPerSeason) return null;
   return {
     code: 'season-maximum',

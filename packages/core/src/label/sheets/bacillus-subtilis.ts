@@ -8,6 +8,7 @@ export const bacillusSubtilis: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Bacillus subtilis suspension',
+  control: 'bacillus-subtilis-spray',
   class: 'biological',
   actives: [{ name: 'Bacillus subtilis, living spores', percent: 1.3, moa: 'BM02' }],
   formulation: 'SC',

@@ -8,6 +8,7 @@ export const btKurstaki: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Bt kurstaki WP',
+  control: 'bt-spray',
   class: 'biological',
   actives: [{ name: 'Bacillus thuringiensis subsp. kurstaki', percent: 54, moa: '11A' }],
   formulation: 'WP',

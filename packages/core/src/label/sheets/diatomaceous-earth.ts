@@ -8,6 +8,7 @@ export const diatomaceousEarth: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Diatomaceous earth, food grade',
+  control: 'diatomaceous-dust',
   class: 'low-toxicity',
   actives: [{ name: 'Silicon dioxide from diatomaceous earth', percent: 100, moa: 'none assigned' }],
   formulation: 'D',

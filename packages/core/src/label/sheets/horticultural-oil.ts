@@ -8,6 +8,7 @@ export const horticulturalOil: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Horticultural oil 97 EC',
+  control: 'winter-oil',
   class: 'low-toxicity',
   actives: [{ name: 'Refined mineral or plant oil', percent: 97, moa: 'oil, none assigned' }],
   formulation: 'EC',
@@ -46,6 +47,10 @@ export const horticulturalOil: LabelSheet = {
     { crop: 'ferns', why: 'Oil burns ferns.' },
     { crop: 'air-plants', why: 'Air plants breathe through leaf scales: oil suffocates them.' },
   ],
+  harms: [
+    { what: 'thirsty', why: 'Plants short of water scorch under it.', prov: CP },
+    { what: 'tender-growth', why: 'Oil burns soft new leaves.', prov: CP },
+  ],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
   fish: true,
@@ -57,6 +62,7 @@ export const horticulturalOil: LabelSheet = {
     { group: 'sulfur', days: 14, prov: MEM },
     { group: 'captan', days: 14, prov: MEM },
   ],
+  notMixedWith: ['sulfur', 'captan'],
   mixLifeHours: 24,
   into: 'shake-in',
   cautions: [

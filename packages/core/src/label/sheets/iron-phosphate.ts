@@ -8,6 +8,7 @@ export const ironPhosphate: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Iron phosphate bait 1 GB',
+  control: 'iron-phosphate-bait',
   class: 'low-toxicity',
   actives: [{ name: 'Ferric phosphate', percent: 1, moa: 'none assigned' }],
   formulation: 'GB',

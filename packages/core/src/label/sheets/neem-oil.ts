@@ -8,6 +8,7 @@ export const neemOil: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Neem oil, horticultural',
+  control: 'neem-spray',
   class: 'low-toxicity',
   actives: [{ name: 'Clarified neem oil', percent: 70, moa: 'UN' }],
   formulation: 'EC',
@@ -46,6 +47,7 @@ export const neemOil: LabelSheet = {
     },
   ],
   forbidden: [{ crop: 'air-plants', why: 'Air plants breathe through leaf scales: oil suffocates them.' }],
+  harms: [{ what: 'thirsty', why: 'Plants short of water scorch under it.', prov: CP }],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
   fish: true,
@@ -54,6 +56,7 @@ export const neemOil: LabelSheet = {
   rainfastHours: 24,
   groups: ['oil'],
   gaps: [{ group: 'sulfur', days: 14, prov: MEM }],
+  notMixedWith: ['sulfur', 'captan'],
   mixLifeHours: 8,
   into: 'soap-then-oil',
   cautions: [

@@ -8,6 +8,7 @@ export const potassiumBicarbonate: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Potassium bicarbonate 85 SP',
+  control: 'bicarbonate-spray',
   class: 'low-toxicity',
   actives: [{ name: 'Potassium hydrogen carbonate', percent: 85, moa: 'NC' }],
   formulation: 'WP',

@@ -8,6 +8,7 @@ export const wettableSulfur: LabelSheet = {
   specimen: true,
   restricted: false,
   name: 'Wettable sulfur 80 WP',
+  control: 'sulfur-spray',
   class: 'low-toxicity',
   actives: [{ name: 'Sulfur', percent: 80, moa: 'M02' }],
   formulation: 'WP',
@@ -32,6 +33,7 @@ export const wettableSulfur: LabelSheet = {
     },
   ],
   forbidden: [{ crop: 'gooseberry', why: 'Many gooseberries drop their leaves after sulfur.' }],
+  harms: [{ what: 'thirsty', why: 'Plants short of water scorch under it.', prov: MEM }],
   reEntry: { kind: 'hours', hours: 24 },
   bees: 'none',
   fish: false,
@@ -40,6 +42,7 @@ export const wettableSulfur: LabelSheet = {
   rainfastHours: 24,
   groups: ['sulfur'],
   gaps: [{ group: 'oil', days: 14, prov: MEM }],
+  notMixedWith: ['oil'],
   mixLifeHours: 24,
   into: 'slurry-first',
   cautions: [

@@ -1,0 +1,22 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const azadirachtinSpray: Control = {
+  id: 'azadirachtin-spray',
+  name: 'Azadirachtin spray',
+  act: 'Mix the azadirachtin',
+  rung: 4,
+  hazard: { people: 1, bees: 2, water: 2, helpers: 1, persistence: 1 },
+  organic: true,
+  sheet: 'azadirachtin',
+  needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 8, maxWindMs: 4.5, rainFreeHours: 8, bees: 'in-flower', daylight: true },
+  how: ['When the young ones are out.', 'Evening; both sides of the leaf.', 'Every 7 to 10 days, three times.'],
+  works: { text: 'Stops feeding and growing up; the young ones fail to moult.', prov: CP },
+  cautions: [{ text: 'Keep off open flowers by day.', prov: CP }],
+  doesNot: { text: 'It does not kill adults, and nothing shows for days.', prov: CP },
+  after: { text: 'Fewer young ones after ten days, no new moults.', prov: CP },
+  means: ['contact', 'stomach'],
+  alsoFor: [
+    { pests: ['whiteflies', 'leafhoppers', 'leaf-miner', 'beetles', 'thrips'], effect: 0.5, why: 'The young ones stop feeding and fail to moult.', prov: MEM },
+  ],
+};

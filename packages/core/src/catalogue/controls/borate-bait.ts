@@ -1,0 +1,20 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const borateBait: Control = {
+  id: 'borate-bait',
+  name: 'Borate ant bait',
+  act: 'Set the bait',
+  rung: 4,
+  hazard: { people: 2, bees: 0, water: 1, helpers: 0, persistence: 2 },
+  organic: false,
+  sheet: 'borate-bait',
+  needs: { rainFreeHours: 6 },
+  how: ['Closed bait stations only, beside the run, not on it.', 'Leave them: the workers carry it home.', 'Out of reach of children and pets.'],
+  works: { text: 'Sweet and slow: workers feed it to the nest before it acts.', prov: CP },
+  cautions: [{ text: 'Poisonous if eaten: closed stations only.', prov: CP }],
+  doesNot: { text: 'It does not work beside other sweet food, and takes two weeks.', prov: CP },
+  after: { text: 'Fewer on the run after a week, none after three.', prov: CP },
+  means: ['bait'],
+  alsoFor: [{ pests: ['ants'], effect: 0.7, why: 'Carried home to the nest.', prov: MEM }],
+};

@@ -1,0 +1,23 @@
+import { CP } from '../../measure';
+import type { Control } from '../schema';
+
+export const bordeauxSpray: Control = {
+  id: 'bordeaux-spray',
+  name: 'Bordeaux mixture',
+  act: 'Mix the Bordeaux',
+  rung: 5,
+  hazard: { people: 2, bees: 1, water: 4, helpers: 1, persistence: 4 },
+  organic: true,
+  sheet: 'bordeaux',
+  needs: { maxSunWm2: 400, maxTempC: 25, minTempC: 5, maxWindMs: 4, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
+  how: ['Dormant wood: at leaf fall and before the buds swell.', 'Every twig, to run-off.', 'Cover walls, fences and evergreens: it stains blue-green.'],
+  works: { text: 'A copper film that outlasts weeks of rain.', prov: CP },
+  cautions: [
+    { text: 'Copper stays in the soil: count it.', prov: CP },
+    { text: 'Never with other products.', prov: CP },
+  ],
+  doesNot: { text: 'It does not help once leaves have curled or spotted.', prov: CP },
+  after: { text: 'Blue-white film on the twigs until spring; leaves open clean.', prov: CP },
+  means: ['fungicide'],
+  alsoFor: [{ pests: ['leaf-curl', 'cankers', 'shot-hole'], effect: 0.6, why: 'Covers dormant wood through the wet months.', prov: CP }],
+};

@@ -1,0 +1,28 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const carbarylDust: Control = {
+  id: 'carbaryl-dust',
+  name: 'Carbamate dust',
+  act: 'Dust it',
+  rung: 6,
+  hazard: { people: 3, bees: 4, water: 3, helpers: 4, persistence: 2 },
+  organic: false,
+  sheet: 'carbaryl-dust',
+  needs: { maxSunWm2: 100, maxTempC: 29, maxWindMs: 2, rainFreeHours: 24, leaf: 'dry', bees: 'always', daylight: true },
+  how: [
+    'Evening, still air, no bees about.',
+    'A thin film on leaves, never on flowers.',
+    'On the stem base against borers, before flowering.',
+    'With flowers near, rinse it off at first light.',
+  ],
+  works: { text: 'About 5 % active, the rest carrier; acts on touch and when eaten.', prov: MEM },
+  cautions: [
+    { text: 'Very toxic to bees: never on flowers.', prov: CP },
+    { text: 'Mask: do not breathe it.', prov: CP },
+  ],
+  doesNot: { text: 'It does not spare helpers: mites may follow.', prov: CP },
+  after: { text: 'Dead ones beneath the plants; look for mites after two weeks.', prov: CP },
+  means: ['contact', 'stomach'],
+  alsoFor: [{ pests: ['beetles', 'caterpillars', 'plant-bugs'], effect: 0.8, why: 'Acts on touch and when eaten.', prov: MEM }],
+};

@@ -1,0 +1,23 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const copperSoapSpray: Control = {
+  id: 'copper-soap-spray',
+  name: 'Copper soap spray',
+  act: 'Mix the copper soap',
+  rung: 4,
+  hazard: { people: 1, bees: 1, water: 3, helpers: 1, persistence: 3 },
+  organic: true,
+  sheet: 'copper-octanoate',
+  needs: { maxSunWm2: 300, maxTempC: 28, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
+  how: ['Before rain that would infect, on dry leaves.', 'Both sides, just wetted.', 'Every 7 to 10 days while it stays wet.'],
+  works: { text: 'A thin copper film; little copper for its effect.', prov: CP },
+  cautions: [
+    { text: 'Copper stays in the soil: count it.', prov: CP },
+    { text: 'Never with other products.', prov: CP },
+  ],
+  doesNot: { text: 'It does not cure, and washes off sooner than Bordeaux.', prov: CP },
+  after: { text: 'New leaves clean after a wet week.', prov: CP },
+  means: ['fungicide'],
+  alsoFor: [{ pests: ['leaf-spots', 'bacterial-diseases', 'downy-mildews'], effect: 0.4, why: 'Guards new leaves between rains.', prov: MEM }],
+};

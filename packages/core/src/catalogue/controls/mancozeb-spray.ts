@@ -1,0 +1,20 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const mancozebSpray: Control = {
+  id: 'mancozeb-spray',
+  name: 'Mancozeb spray',
+  act: 'Mix the mancozeb',
+  rung: 6,
+  hazard: { people: 3, bees: 0, water: 3, helpers: 1, persistence: 1 },
+  organic: false,
+  sheet: 'mancozeb',
+  needs: { maxSunWm2: 500, maxTempC: 30, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
+  how: ['Before rain that would infect, on dry leaves.', 'Every 7 to 10 days while it stays wet.'],
+  works: { text: 'Guards the leaf from outside, on many fungi.', prov: MEM },
+  cautions: [{ text: 'Do not breathe the powder.', prov: CP }],
+  doesNot: { text: 'It does not cure.', prov: CP },
+  after: { text: 'New leaves clean after a wet week.', prov: CP },
+  means: ['fungicide'],
+  alsoFor: [{ pests: ['blights', 'downy-mildews', 'anthracnose', 'leaf-spots'], effect: 0.7, why: 'Guards the leaf from outside.', prov: MEM }],
+};

@@ -1,0 +1,20 @@
+import { CP, MEM } from '../../measure';
+import type { Control } from '../schema';
+
+export const phosphonateSpray: Control = {
+  id: 'phosphonate-spray',
+  name: 'Phosphonate spray',
+  act: 'Mix the phosphonate',
+  rung: 5,
+  hazard: { people: 1, bees: 0, water: 1, helpers: 0, persistence: 1 },
+  organic: false,
+  sheet: 'phosphonate',
+  needs: { maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 4, leaf: 'dry', bees: 'in-flower' },
+  how: ['Before or at the first sign.', 'Wet the leaves; roots take it up too.'],
+  works: { text: 'Moves with the sap and wakes the plant’s own defence.', prov: MEM },
+  cautions: [{ text: 'Not on plants short of water.', prov: MEM }],
+  doesNot: { text: 'It does not bring back dead roots.', prov: CP },
+  after: { text: 'No new dieback after a month.', prov: CP },
+  means: ['fungicide', 'systemic', 'clearing'],
+  alsoFor: [{ pests: ['downy-mildews', 'root-rot'], effect: 0.5, why: 'Moves with the sap to where it rots.', prov: MEM }],
+};

@@ -1,0 +1,24 @@
+/** What may be so about a planting on the day, beside its stage. */
+export const ABOUT = ['thirsty', 'tender-growth', 'soil-soaked', 'covered', 'weeds-in-flower', 'for-butterflies', 'pond-near'] as const;
+export type About = (typeof ABOUT)[number];
+
+/** Who and what else is around the garden. */
+export const AROUND = ['children', 'pets', 'hives', 'fish-pond', 'sensitive-neighbour'] as const;
+export type Around = (typeof AROUND)[number];
+
+/** Whether home-made preparations may be used as pesticides where the grower lives. */
+export const HOME_MADE = ['allowed', 'not-allowed', 'not-known'] as const;
+export type HomeMade = (typeof HOME_MADE)[number];
+
+export const POLICIES = ['by-hand', 'organic', 'any-labelled'] as const;
+export type Policy = (typeof POLICIES)[number];
+
+/** Hours in which somebody must be among the plants. */
+export interface Plan {
+  /** ISO days of the week, 1 Monday … 7 Sunday. */
+  readonly days: readonly number[];
+  /** Local time, "17:30". */
+  readonly from: string;
+  readonly to: string;
+  readonly what: string;
+}

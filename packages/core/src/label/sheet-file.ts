@@ -1,0 +1,198 @@
+import { findNodeAtLocation, getNodeValue, parseTree, printParseErrorCode, type JSONPath, type Node, type ParseError } from 'jsonc-parser';
+import Papa from 'papaparse';
+import { CP, MEM, type Provenance } from '../measure';
+import { checkSheet } from './check-sheet';
+import { labelLineSchema, labelSheetSchema, type LabelLine, type LabelSheet } from './schema';
+import { isCropWord, isPestWord } from './words';
+
+export const SHEET_FILE_FORMAT = 'sleetbrook-label-sheets';
+export const SHEET_FILE_VERSION = 1;
+/** A file of label sheets is a few kilobytes a sheet. */
+export const MOST_FILE_BYTES = 1_000_000;
+const MOST_FAULTS = 30;
+
+export interface FileFault {
+  /** 1 for the first line. */
+  readonly line: number;
+  readonly field: string;
+  readonly message: string;
+}
+
+export type ReadFile<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly FileFault[] };
+
+/** Sheets as a file that another garden can read. Documented in docs/label-sheets.md. */
+export const writeSheetFile = (sheets: readonly LabelSheet[]): string =>
+  `${JSON.stringify({ format: SHEET_FILE_FORMAT, version: SHEET_FILE_VERSION, sheets }, null, 2)}\n`;
+
+/**
+ * Label sheets from a JSON file, each checked in full.
+ * @returns every fault with its line and field; a file with any fault yields no sheet at all
+ */
+export function readSheetFile(text: string): ReadFile<readonly LabelSheet[]> {
+  const tooLarge = sizeFault(text);
+  if (tooLarge) return tooLarge;
+  const errors: ParseError[] = [];
+  const source = text.replace(/^\uFEFF/, '');
+  const root = parseTree(source, errors, { disallowComments: true });
+  const lineAt = (offset: number) => source.slice(0, offset).split('\n').length;
+  const [broken] = errors;
+  if (!root || broken) {
+    return failed([{ line: lineAt(broken?.offset ?? 0), field: 'file', message: `This is not JSON: ${broken ? sayParse(broken) : 'it is empty'}.` }]);
+  }
+  const lineOf = (path: JSONPath) => lineAt(nearest(root, path).offset);
+  const file = getNodeValue(root) as { format?: unknown; version?: unknown; sheets?: unknown };
+  if (typeof file !== 'object' || file === null || file.format !== SHEET_FILE_FORMAT) {
+    return failed([{ line: lineOf(['format']), field: 'format', message: `This file does not say “format”: “${SHEET_FILE_FORMAT}”.` }]);
+  }
+  if (file.version !== SHEET_FILE_VERSION)
+    return failed([{ line: lineOf(['version']), field: 'version', message: 'Only version 1 of this format is known here.' }]);
+  if (!Array.isArray(file.sheets) || file.sheets.length === 0)
+    return failed([{ line: lineOf(['sheets']), field: 'sheets', message: 'The file holds no sheets.' }]);
+
+  const faults: FileFault[] = [];
+  const sheets: LabelSheet[] = [];
+  file.sheets.forEach((raw: unknown, i) => {
+    const parsed = labelSheetSchema.safeParse(raw);
+    const wrong = parsed.success
+      ? checkSheet(parsed.data).map((f) => ({ path: f.field.split('.').map(asKey), message: f.message }))
+      : parsed.error.issues.map((issue) => ({ path: issue.path as JSONPath, message: issue.message }));
+    for (const w of wrong) faults.push({ line: lineOf(['sheets', i, ...w.path]), field: ['sheets', i, ...w.path].join('.'), message: w.message });
+    if (parsed.success) sheets.push(parsed.data);
+  });
+  return faults.length > 0 ? failed(faults) : { ok: true, value: sheets };
+}
+
+const asKey = (s: string) => (/^\d+$/.test(s) ? Number(s) : s);
+const failed = (faults: readonly FileFault[]) => ({ ok: false as const, faults: faults.slice(0, MOST_FAULTS) });
+const sayParse = (e: ParseError) =>
+  printParseErrorCode(e.error)
+    .replace(/([a-z])([A-Z])/g, '$1 $2')
+    .toLowerCase();
+
+/** The value at a path, or the innermost thing around it that is there. */
+function nearest(root: Node, path: JSONPath): Node {
+  for (let n = path.length; n > 0; n--) {
+    const found = findNodeAtLocation(root, path.slice(0, n));
+    if (found) return found;
+  }
+  return root;
+}
+
+function sizeFault(text: string) {
+  if (text.length <= MOST_FILE_BYTES) return null;
+  return failed([
+    { line: 1, field: 'file', message: `This file has ${(text.length / 1e6).toFixed(1)} MB. A file of label sheets has at most ${MOST_FILE_BYTES / 1e6} MB.` },
+  ]);
+}
+
+const COLUMNS = [
+  'crops',
+  'pests',
+  'form',
+  'unit',
+  'min',
+  'max',
+  'water_ml',
+  'coverage',
+  'picking_wait_days',
+  'interval_days',
+  'most_a_year',
+  'in_bloom',
+  'stages',
+  'source',
+] as const;
+const LIST = ';';
+
+/** The rate table of a sheet as CSV; lists are apart by semicolons, an empty picking wait means "not on food". */
+export function writeRates(lines: readonly LabelLine[]): string {
+  const rows = lines.map((l) => ({
+    crops: l.crops.join(LIST),
+    pests: l.pests.join(LIST),
+    form: l.rate.form,
+    unit: l.rate.unit,
+    min: l.rate.min,
+    max: l.rate.max,
+    water_ml: l.waterMlPerM2,
+    coverage: l.coverage,
+    picking_wait_days: l.phiDays ?? '',
+    interval_days: l.intervalDays,
+    most_a_year: l.maxPerSeason ?? '',
+    in_bloom: l.inBloom ?? '',
+    stages: l.stages?.join(LIST) ?? '',
+    source: l.prov.source ?? l.prov.mark,
+  }));
+  return `${Papa.unparse(rows, { columns: [...COLUMNS], newline: '\n' })}\n`;
+}
+
+/** A rate table from CSV. @returns every fault with line and column; with any fault, no line at all */
+export function readRates(text: string): ReadFile<readonly LabelLine[]> {
+  const tooLarge = sizeFault(text);
+  if (tooLarge) return tooLarge;
+  const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim() });
+  const missing = COLUMNS.filter((c) => !table.meta.fields?.includes(c));
+  if (missing.length > 0) return failed([{ line: 1, field: missing.join(', '), message: `The first line lacks ${missing.join(', ')}.` }]);
+  if (table.data.length === 0) return failed([{ line: 2, field: 'crops', message: 'The file holds no lines.' }]);
+  const faults: FileFault[] = [];
+  const lines: LabelLine[] = [];
+  table.data.forEach((row, i) => {
+    const parsed = labelLineSchema.safeParse(lineFrom(row, i));
+    if (!parsed.success) {
+      for (const issue of parsed.error.issues) {
+        const field = COLUMN_OF[issue.path.join('.')] ?? COLUMN_OF[String(issue.path[0])] ?? issue.path.join('.');
+        faults.push({ line: i + 2, field, message: `“${row[field] ?? ''}”: ${issue.message}` });
+      }
+      return;
+    }
+    for (const c of parsed.data.crops) if (!isCropWord(c)) faults.push({ line: i + 2, field: 'crops', message: `“${c}” is no crop known here.` });
+    for (const p of parsed.data.pests) if (!isPestWord(p)) faults.push({ line: i + 2, field: 'pests', message: `“${p}” is no pest known here.` });
+    lines.push(parsed.data);
+  });
+  return faults.length > 0 ? failed(faults) : { ok: true, value: lines };
+}
+
+const COLUMN_OF: Readonly<Record<string, string>> = {
+  crops: 'crops',
+  pests: 'pests',
+  'rate.form': 'form',
+  'rate.unit': 'unit',
+  'rate.min': 'min',
+  'rate.max': 'max',
+  waterMlPerM2: 'water_ml',
+  coverage: 'coverage',
+  phiDays: 'picking_wait_days',
+  intervalDays: 'interval_days',
+  maxPerSeason: 'most_a_year',
+  inBloom: 'in_bloom',
+  stages: 'stages',
+  prov: 'source',
+};
+
+function lineFrom(row: Record<string, string>, i: number): unknown {
+  const text = (k: (typeof COLUMNS)[number]) => (row[k] ?? '').trim();
+  const list = (k: (typeof COLUMNS)[number]) =>
+    text(k)
+      .split(LIST)
+      .map((s) => s.trim())
+      .filter(Boolean);
+  const figure = (k: (typeof COLUMNS)[number]) => (text(k) === '' || Number.isNaN(Number(text(k))) ? text(k) : Number(text(k)));
+  const orNull = (k: (typeof COLUMNS)[number]) => (text(k) === '' ? null : figure(k));
+  return {
+    id: `line-${i + 1}`,
+    crops: list('crops'),
+    pests: list('pests'),
+    rate: { form: text('form'), unit: text('unit'), min: figure('min'), max: figure('max') },
+    waterMlPerM2: figure('water_ml'),
+    coverage: text('coverage'),
+    phiDays: orNull('picking_wait_days'),
+    intervalDays: figure('interval_days'),
+    maxPerSeason: orNull('most_a_year'),
+    ...(text('in_bloom') ? { inBloom: text('in_bloom') } : {}),
+    ...(text('stages') ? { stages: list('stages') } : {}),
+    prov: provenance(text('source')),
+  };
+}
+
+function provenance(source: string): Provenance {
+  if (source === 'CP') return CP;
+  return source === '' || source === 'MEM' ? MEM : { mark: 'PUB', source };
+}

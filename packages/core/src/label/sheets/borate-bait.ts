@@ -1,0 +1,48 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const borateBait: LabelSheet = {
+  id: 'borate-bait',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Borate ant bait 5 RB',
+  control: 'borate-bait',
+  class: 'conventional',
+  actives: [{ name: 'Sodium tetraborate', percent: 5, moa: '8D' }],
+  formulation: 'RB',
+  state: 'liquid',
+  signalWord: 'caution',
+  organicListed: false,
+  outdoors: true,
+  indoors: true,
+  lines: [
+    {
+      id: 'ants',
+      crops: ['vegetables', 'fruit', 'ornamentals', 'house-plants', 'herbs'],
+      pests: ['ants'],
+      rate: { form: 'per-m2', unit: 'ml', min: 2, max: 4 },
+      waterMlPerM2: 0,
+      coverage: 'scattered',
+      phiDays: 0,
+      intervalDays: 14,
+      maxPerSeason: 6,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'until-dry' },
+  bees: 'none',
+  fish: false,
+  keepOff: true,
+  protection: ['gloves'],
+  rainfastHours: 6,
+  groups: [],
+  gaps: [],
+  mixLifeHours: 240,
+  shelfLifeMonths: 24,
+  into: 'not-mixed',
+  cautions: [{ text: 'Closed stations only, out of reach of children and pets.', prov: CP }],
+  disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
+};

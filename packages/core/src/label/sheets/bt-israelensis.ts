@@ -1,0 +1,48 @@
+import { MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const btIsraelensis: LabelSheet = {
+  id: 'bt-israelensis',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Bt israelensis drench',
+  control: 'bti-drench',
+  class: 'biological',
+  actives: [{ name: 'Bacillus thuringiensis subsp. israelensis', percent: 37.4, moa: '11A' }],
+  formulation: 'WG',
+  state: 'dry',
+  levelDensity: { gPerMl: 0.5, spread: 0.15, prov: MEM },
+  signalWord: 'caution',
+  organicListed: true,
+  outdoors: true,
+  indoors: true,
+  lines: [
+    {
+      id: 'soil',
+      crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
+      pests: ['fungus-gnats'],
+      rate: { form: 'per-litre', unit: 'g', min: 1, max: 2 },
+      waterMlPerM2: 2000,
+      coverage: 'drenched',
+      phiDays: 0,
+      intervalDays: 7,
+      maxPerSeason: null,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'until-dry' },
+  bees: 'none',
+  fish: false,
+  protection: ['gloves'],
+  rainfastHours: 0,
+  groups: [],
+  gaps: [],
+  mixLifeHours: 12,
+  shelfLifeMonths: 24,
+  into: 'slurry-first',
+  cautions: [],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};

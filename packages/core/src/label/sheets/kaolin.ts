@@ -1,0 +1,48 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const kaolin: LabelSheet = {
+  id: 'kaolin',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Kaolin clay WP',
+  control: 'kaolin-film',
+  class: 'low-toxicity',
+  actives: [{ name: 'Kaolin', percent: 95, moa: 'none assigned' }],
+  formulation: 'WP',
+  state: 'dry',
+  levelDensity: { gPerMl: 0.35, spread: 0.2, prov: MEM },
+  signalWord: 'caution',
+  organicListed: true,
+  outdoors: true,
+  indoors: false,
+  lines: [
+    {
+      id: 'film',
+      crops: ['vegetables', 'fruit', 'ornamentals'],
+      pests: ['codling-moth', 'flea-beetles', 'psyllids', 'leafhoppers', 'beetles', 'thrips', 'fruit-flies'],
+      rate: { form: 'per-litre', unit: 'g', min: 30, max: 60 },
+      waterMlPerM2: 100,
+      coverage: 'wetted',
+      phiDays: 0,
+      intervalDays: 7,
+      maxPerSeason: null,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'hours', hours: 4 },
+  bees: 'wet',
+  fish: false,
+  protection: ['gloves', 'goggles', 'sleeves', 'mask'],
+  rainfastHours: 12,
+  groups: [],
+  gaps: [],
+  mixLifeHours: 24,
+  shelfLifeMonths: 60,
+  into: 'slurry-first',
+  cautions: [{ text: 'Leaves a white film: wash produce.', prov: CP }],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};

@@ -1,0 +1,53 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const sulfurVapour: LabelSheet = {
+  id: 'sulfur-vapour',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Sulfur for vaporisers',
+  control: 'sulfur-vaporiser',
+  class: 'conventional',
+  actives: [{ name: 'Sulfur', percent: 99.5, moa: 'M02' }],
+  formulation: 'GR',
+  state: 'dry',
+  levelDensity: { gPerMl: 1.1, spread: 0.15, prov: MEM },
+  signalWord: 'warning',
+  organicListed: true,
+  outdoors: false,
+  indoors: true,
+  lines: [
+    {
+      id: 'closed-house',
+      crops: ['tomato', 'cucurbits', 'ornamentals', 'strawberry'],
+      pests: ['powdery-mildew'],
+      rate: { form: 'per-m2', unit: 'g', min: 0.05, max: 0.1 },
+      waterMlPerM2: 0,
+      coverage: 'scattered',
+      phiDays: 1,
+      intervalDays: 3,
+      maxPerSeason: 20,
+      prov: MEM,
+    },
+  ],
+  forbidden: [],
+  reEntry: { kind: 'hours', hours: 12 },
+  bees: 'none',
+  fish: false,
+  keepOff: true,
+  protection: ['gloves', 'goggles', 'sleeves', 'respirator'],
+  maxTempC: 25,
+  rainfastHours: 0,
+  groups: ['sulfur'],
+  gaps: [{ group: 'oil', days: 14, prov: MEM }],
+  mixLifeHours: 240,
+  shelfLifeMonths: 60,
+  into: 'not-mixed',
+  cautions: [
+    { text: 'Nobody inside while it runs; air out before entry.', prov: CP },
+    { text: 'Not in a house that is lived in.', prov: CP },
+  ],
+  disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
+};

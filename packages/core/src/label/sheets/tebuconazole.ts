@@ -1,0 +1,52 @@
+import { CP, MEM } from '../../measure';
+import type { LabelSheet } from '../schema';
+
+/** Specimen under a generic name: check against your own label. */
+export const tebuconazole: LabelSheet = {
+  id: 'tebuconazole',
+  version: 1,
+  specimen: true,
+  restricted: false,
+  name: 'Tebuconazole 2.9 EW',
+  control: 'tebuconazole-spray',
+  class: 'conventional',
+  actives: [{ name: 'Tebuconazole', percent: 2.9, moa: '3' }],
+  formulation: 'EW',
+  state: 'liquid',
+  signalWord: 'caution',
+  organicListed: false,
+  outdoors: true,
+  indoors: false,
+  lines: [
+    {
+      id: 'ornamentals',
+      crops: ['ornamentals'],
+      pests: ['rusts', 'black-spot', 'powdery-mildew', 'leaf-spots', 'anthracnose'],
+      rate: { form: 'per-litre', unit: 'ml', min: 8, max: 12 },
+      waterMlPerM2: 100,
+      coverage: 'wetted',
+      phiDays: null,
+      intervalDays: 14,
+      maxPerSeason: 4,
+      prov: MEM,
+    },
+  ],
+  forbidden: [
+    { crop: 'vegetables', why: 'This label is for ornamentals only: not on food crops.' },
+    { crop: 'fruit', why: 'This label is for ornamentals only: not on food crops.' },
+  ],
+  reEntry: { kind: 'hours', hours: 24 },
+  bees: 'wet',
+  fish: true,
+  keepOff: true,
+  protection: ['gloves', 'goggles', 'sleeves'],
+  maxTempC: 30,
+  rainfastHours: 12,
+  groups: [],
+  gaps: [],
+  mixLifeHours: 24,
+  shelfLifeMonths: 36,
+  into: 'shake-in',
+  cautions: [{ text: 'Keep off ponds.', prov: CP }],
+  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+};
