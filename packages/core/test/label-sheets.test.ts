@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import { findControl } from '../src/catalogue';
+import { findSheet, labelSheetSchema, lineFor, SHEETS, type LabelSheet } from '../src/label';
+import { checkSheet, MOST_FILE_BYTES, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
+import { planMix } from '../src/mix';
+import { squareMetres } from '../src/measure';
+
+const malathion = findSheet('malathion-50-ec') as LabelSheet;
+const own = (change: Partial<LabelSheet> = {}): LabelSheet => ({ ...malathion, id: 'own-x', specimen: false, basedOn: malathion.id, ...change });
+const line0 = malathion.lines[0] as LabelSheet['lines'][number];
+
+describe('the specimen sheets', () => {
+  test('there are at least 25, each whole, without contradiction and for a control that is mixed from it', () => {
+    expect(SHEETS.length).toBeGreaterThanOrEqual(25);
+    for (const s of SHEETS) {
+      expect(labelSheetSchema.safeParse(s).error?.issues ?? []).toEqual([]);
+      expect({ id: s.id, faults: checkSheet(s) }).toEqual({ id: s.id, faults: [] });
+      expect(s.specimen).toBe(true);
+      expect(findControl(s.control)?.sheet).toBe(s.id);
+    }
+  });
+
+  test('cover every material of the trade', () => {
+    const actives = SHEETS.flatMap((s) => s.actives.map((a) => a.name.toLowerCase())).join(' | ');
+    const materials =
+      'kurstaki subtilis beauveria salts of fatty acids|oil|neem|sulfur|hydrogen carbonate|copper|lime|captan|diatomaceous|kaolin|ferric phosphate|pyrethrins|spinosad|carbaryl|malathion|imidacloprid|dinotefuran'.split(
+        /[| ]/,
+      );
+    for (const m of materials) expect(actives).toContain(m);
+  });
+
+  // source: 40 CFR 156.208: re-entry by toxicity is 12, 24 or 48 h; the word danger stands for 48 h
+  test('danger keeps out for 48 hours', () => {
+    for (const s of SHEETS.filter((x) => x.signalWord === 'danger')) expect(s.reEntry).toEqual({ kind: 'hours', hours: 48 });
+  });
+});
+
+describe('what is wrong with a sheet is said at its field', () => {
+  test.each<[string, Partial<LabelSheet>, string]>([
+    ['nowhere to use it', { outdoors: false, indoors: false }, 'outdoors'],
+    ['more than all of it', { actives: [...malathion.actives, { name: 'Something else', percent: 60, moa: '3A' }] }, 'actives'],
+    ['no day would do', { minTempC: 29 }, 'minTempC'],
+    ['a liquid by weight', { lines: [{ ...line0, rate: { ...line0.rate, unit: 'g' } }] }, 'lines.0.rate.unit'],
+    ['a control by hand', { control: 'hand-pick' }, 'control'],
+    ['no such control', { control: 'magic' }, 'control'],
+    ['an unknown crop', { lines: [{ ...line0, crops: ['beans', 'bananarama'] }] }, 'lines.0.crops.1'],
+    ['an unknown pest', { lines: [{ ...line0, pests: ['gremlins'] }] }, 'lines.0.pests.0'],
+    ['a crop allowed and forbidden', { forbidden: [{ crop: 'beans', why: 'It burns them.' }] }, 'lines.0.crops.0'],
+    ['too often for a year', { lines: [{ ...line0, maxPerSeason: 20 }] }, 'lines.0.maxPerSeason'],
+    ['no water for a rate per litre', { lines: [{ ...line0, waterMlPerM2: 0 }] }, 'lines.0.waterMlPerM2'],
+    ['two lines of one name', { lines: [line0, line0] }, 'lines.1.id'],
+    ['a restricted product', { restricted: true }, 'restricted'],
+  ])('%s', (_what, change, field) => {
+    const faults = checkSheet(own(change));
+    expect(faults.map((f) => f.field)).toContain(field);
+    expect(faults.every((f) => f.message.length > 10)).toBe(true);
+  });
+
+  test.each<[string, unknown, string]>([
+    ['a wait in words', { ...own(), lines: [{ ...line0, phiDays: 'seven' }] }, 'lines.0.phiDays'],
+    ['rates upside down', { ...own(), lines: [{ ...line0, rate: { ...line0.rate, min: 5, max: 2 } }] }, 'lines.0.rate.min'],
+    ['a strength of 150 %', { ...own(), actives: [{ name: 'Malathion', percent: 150, moa: '1B' }] }, 'actives.0.percent'],
+    ['minus one day', { ...own(), lines: [{ ...line0, intervalDays: -1 }] }, 'lines.0.intervalDays'],
+  ])('%s', (_what, sheet, field) => {
+    const issues = labelSheetSchema.safeParse(sheet).error?.issues ?? [];
+    expect(issues.map((i) => i.path.join('.'))).toContain(field);
+  });
+});
+
+describe('files of sheets', () => {
+  test('what is written is read back the same', () => {
+    const read = readSheetFile(writeSheetFile(SHEETS));
+    expect(read).toEqual({ ok: true, value: SHEETS });
+  });
+
+  test.each<[string, (text: string) => string, string, RegExp]>([
+    ['a wait in words', (t) => t.replace('"phiDays": 7', '"phiDays": "seven"'), 'sheets.0.lines.0.phiDays', /figure, such as 7/],
+    ['rates upside down', (t) => t.replace('"min": 1.5', '"min": 99'), 'sheets.0.lines.0.rate.min', /lower rate is above/],
+    ['an unknown crop', (t) => t.replace('"beans"', '"bananarama"'), 'sheets.0.lines.0.crops.0', /no crop known here/],
+    ['another format', (t) => t.replace('sleetbrook-label-sheets', 'shopping-list'), 'format', /does not say/],
+    ['a version to come', (t) => t.replace('"version": 1,\n  "sheets"', '"version": 9,\n  "sheets"'), 'version', /Only version 1/],
+    ['not JSON', (t) => t.replace('"bees": "toxic"', '"bees": toxic'), 'file', /not JSON/],
+  ])('%s: named with its line, and nothing is taken', (_what, spoil, field, message) => {
+    const text = spoil(writeSheetFile([own()]));
+    const read = readSheetFile(text);
+    expect(read.ok).toBe(false);
+    if (read.ok) return;
+    const fault = read.faults[0];
+    expect(fault?.field).toBe(field);
+    expect(fault?.message).toMatch(message);
+    // the line named is the line that was spoilt
+    const before = writeSheetFile([own()]).split('\n');
+    const spoilt = text.split('\n').findIndex((l, i) => l !== before[i]);
+    expect(Math.abs((fault?.line ?? 0) - 1 - spoilt)).toBeLessThanOrEqual(field === 'file' ? 2 : 0);
+  });
+
+  test('3 MB are refused with the size', () => {
+    const read = readSheetFile(`{"format":"${'x'.repeat(3_000_000)}"}`);
+    expect(read).toMatchObject({ ok: false, faults: [{ field: 'file', message: expect.stringContaining('3.0 MB') }] });
+    expect(MOST_FILE_BYTES).toBeLessThan(3_000_000);
+  });
+
+  test('no text at all breaks the reader', () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+        const read = readSheetFile(text);
+        if (!read.ok) expect(read.faults.every((f) => f.line >= 1 && f.message.length > 5)).toBe(true);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  test('the rate table goes out and in as CSV', () => {
+    for (const s of SHEETS) {
+      const read = readRates(writeRates(s.lines));
+      expect(read.ok).toBe(true);
+      if (!read.ok) continue;
+      const bare = (l: (typeof s.lines)[number]) => ({ ...l, id: '', mostPerM2Year: undefined, asPrinted: undefined });
+      expect(read.value.map(bare)).toEqual(s.lines.map(bare));
+    }
+  });
+
+  test.each<[string, string, string, RegExp]>(
+    [
+      ['beans,aphids,per-litre,ml,1.5,2.5,100,wetted,seven,30,3,,,MEM', 'picking_wait_days', 'seven', /figure/],
+      ['beans,aphids,per-litre,ml,9,2.5,100,wetted,7,30,3,,,MEM', 'min', 'upside down', /lower rate/],
+      ['bananarama,aphids,per-litre,ml,1.5,2.5,100,wetted,7,30,3,,,MEM', 'crops', 'unknown', /no crop/],
+      ['beans,aphids,per-acre,ml,1.5,2.5,100,wetted,7,30,3,,,MEM', 'form', 'no such form', /per-acre/],
+    ].map(([row, field, , message]) => [row as string, field as string, '', message as RegExp]),
+  )('%s is wrong at %s', (row, field, _none, message) => {
+    const header = writeRates([line0]).split('\n')[0];
+    const read = readRates(`${header}\n${row}\n`);
+    expect(read.ok ? null : read.faults[0]).toMatchObject({ line: 2, field, message: expect.stringMatching(message) });
+  });
+});
+
+describe('a rate that goes by the trunk', () => {
+  const sheet = findSheet('dinotefuran-trunk') as LabelSheet;
+  const line = sheet.lines[0] as LabelSheet['lines'][number];
+  const request = {
+    sheet,
+    line,
+    rate: 1,
+    area: squareMetres(4),
+    water: null,
+    sprayer: { name: 'Pump', capacity: 5000 as never },
+    kit: [{ kind: 'scale' as const, id: 's', name: 'scale', resolutionG: 0.1, capacityG: 500 }],
+  };
+  // common practice: grams for a centimetre round the trunk times the tape's reading
+  test('40 cm at 1 g a cm is 40 g in 480 ml', () => {
+    const plan = planMix({ ...request, trunkCm: 40 });
+    expect(plan.ok && [plan.value.product, plan.value.water]).toEqual([40, 480]);
+  });
+  test('without the tape it asks for it', () => {
+    expect(planMix(request)).toMatchObject({ ok: false, reasons: [{ code: 'bad-trunk', field: 'trunkCm' }] });
+  });
+  test('above the label it is refused', () => {
+    expect(planMix({ ...request, trunkCm: 40, rate: 1.2 })).toMatchObject({ ok: false, reasons: [{ code: 'above-label' }] });
+  });
+});
+
+test('lines of an own sheet are found as those of a specimen', () => {
+  const beans = { ...own(), lines: [{ ...line0, crops: ['broad-bean'] }] };
+  expect(lineFor(beans, { crops: ['broad-bean', 'beans'], name: 'Broad beans' } as never, { labelAs: ['aphids'] }).ok).toBe(true);
+});

@@ -1,0 +1,132 @@
+import { RUNG_NAMES } from '../src/catalogue';
+import { changesFor, conflictsAmong, courseIfLeft, goesWith, judge, ladder, recommend, seenBy, whyBefore, withChanges } from '../src/decide';
+import { findControl } from '../src/catalogue';
+import { findSheet, type LabelSheet } from '../src/label';
+import { past, situation, type Setup } from './situation';
+
+const verdicts = (ids: string[], setup: Setup = {}) =>
+  ids.map((id) => {
+    const c = findControl(id);
+    if (!c) throw new Error(id);
+    return judge(c, situation(setup));
+  });
+const ties = (...ids: string[]) => conflictsAmong(verdicts(ids)).map((t) => t.kind);
+
+describe('several controls in one plan', () => {
+  test.each<[string, string, string, string]>([
+    ['helpers and a broad insecticide', 'release-ladybirds', 'organophosphate-spray', 'conflict'],
+    ['helpers under a cover', 'row-cover', 'release-ladybirds', 'conflict'],
+    ['oil and sulfur', 'winter-oil', 'sulfur-spray', 'order'],
+    ['soap, then helpers', 'soap-spray', 'release-ladybirds', 'order'],
+    ['a jet and a spray', 'hose-jet', 'soap-spray', 'order'],
+    ['two products in one tank', 'copper-spray', 'neem-spray', 'order'],
+    ['ants away, then helpers', 'draw-off-ants', 'release-ladybirds', 'helps'],
+    ['wash the bark, drench later', 'bark-wash', 'systemic-drench', 'helps'],
+    ['pinch out, then soap', 'pinch-tips', 'soap-spray', 'helps'],
+  ])('%s', (_what, a, b, kind) => {
+    const setup: Setup = a === 'bark-wash' ? { host: 'crape-myrtle', trouble: 'bark-scale' } : {};
+    const [x, y] = [conflictsAmong(verdicts([a, b], setup)), conflictsAmong(verdicts([b, a], setup))];
+    expect(x.map((t) => t.kind)).toContain(kind);
+    // whichever is named first
+    expect(y.map((t) => t.kind)).toEqual(x.map((t) => t.kind));
+  });
+  test('what has nothing to do with each other is not tied', () => expect(ties('even-watering', 'resistant-kinds')).toEqual([]));
+  test('what goes along never fights what is chosen', () => {
+    const s = situation({ now: '2026-05-24T20:00:00Z' });
+    const all = ladder(s);
+    const ladybirds = all.find((v) => v.control.id === 'release-ladybirds');
+    if (!ladybirds) throw new Error('ladybirds');
+    const along = goesWith([ladybirds], all, s.now).map((v) => v.control.id);
+    expect(along).toContain('draw-off-ants');
+    expect(along).not.toContain('organophosphate-spray');
+    expect(along).not.toContain('pyrethrin-spray');
+  });
+});
+
+describe('what if', () => {
+  const setup: Setup = { now: '2026-05-24T20:15:00Z', planting: { stage: 'flowering', pickFrom: '2026-05-28', pickUntil: '2026-06-20', about: ['covered'] } };
+  test('every way out that a verdict names is offered once, and all of them together open more', () => {
+    const s = situation(setup);
+    const before = ladder(s);
+    const changes = changesFor(before);
+    expect(new Set(changes.map((c) => c.code)).size).toBe(changes.length);
+    expect(changes.map((c) => c.code)).toEqual(expect.arrayContaining(['petals', 'covered']));
+    const usable = (list: typeof before) => list.filter((v) => v.status === 'usable').length;
+    expect(usable(ladder(withChanges(s, changes)))).toBeGreaterThan(usable(before));
+  });
+  test('picking later opens the malathion at once', () => {
+    const s = situation({ now: '2026-05-24T20:15:00Z', planting: { pickFrom: '2026-05-28' } });
+    const closed = ladder(s).find((v) => v.control.id === 'organophosphate-spray');
+    const later = closed?.reasons.find((r) => r.code === 'picking-wait')?.orElse;
+    expect(later?.label).toBe('Pick from Mon 1 Jun instead');
+    const after = later && ladder(withChanges(s, [later])).find((v) => v.control.id === 'organophosphate-spray');
+    expect(after?.status).toBe('usable');
+  });
+});
+
+describe('schools', () => {
+  const s = situation({ homeMade: 'allowed' });
+  const shown = (school: Parameters<typeof seenBy>[0]) => {
+    const { situation: seen, shows } = seenBy(school, s);
+    return ladder(seen)
+      .filter((v) => shows(v.control) && v.status !== 'never')
+      .map((v) => v.control.id);
+  };
+  test('organic leaves malathion out, any labelled has it, traditional has the ash', () => {
+    expect(shown('organic')).not.toContain('organophosphate-spray');
+    expect(shown('any-labelled')).toContain('organophosphate-spray');
+    expect(shown('any-labelled')).not.toContain('ash-dusting');
+    expect(shown('traditional')).toContain('ash-dusting');
+  });
+  test('looking as another school never opens what the policy bars', () => {
+    const byHand = situation({ policy: 'by-hand' });
+    expect(ladder(seenBy('organic', byHand).situation).find((v) => v.control.id === 'soap-spray')?.status).toBe('never');
+  });
+});
+
+describe('leaving it', () => {
+  test('says what comes, from when on acting is worth it, and when to look again', () => {
+    const course = courseIfLeft(situation(), 0.3, ['Ladybirds', 'Hoverflies']);
+    expect(course.lookAgainOn).toBe('2026-05-27');
+    expect(course.acting).toMatch(/30 in 100 tips affected/);
+    const text = course.sentences.join(' ');
+    expect(text).toMatch(/Left alone, from/);
+    expect(text).toMatch(/Ladybirds, Hoverflies eat it/);
+  });
+  test('wet weather that suits it is said', () => {
+    const wet = courseIfLeft(situation({ host: 'apple', trouble: 'apple-scab', weather: { rainMm: 1 } }), null, []);
+    expect(wet.sentences.join(' ')).toContain('Wet days ahead suit it');
+  });
+});
+
+describe('why this before that', () => {
+  test('is said for every neighbour on the ladder', () => {
+    const all = ladder(situation({ host: 'tomato', trouble: 'glasshouse-whitefly' }));
+    for (let i = 1; i < all.length; i++) {
+      const [a, b] = [all[i - 1], all[i]];
+      if (a && b) expect(whyBefore(a, b, RUNG_NAMES)).toMatch(a.control.rung === b.control.rung ? /^Same rung/ : /^A lower rung/);
+    }
+  });
+});
+
+describe('the grower’s own sheet', () => {
+  const specimen = findSheet('potassium-soap') as LabelSheet;
+  const mine: LabelSheet = { ...specimen, id: 'own-1', specimen: false, basedOn: specimen.id, name: 'My soap', maxTempC: 10 };
+  test('stands in for the specimen, with its own limits', () => {
+    const s = situation({ now: '2026-05-24T20:15:00Z', sheets: [mine] });
+    const soap = ladder(s).filter((v) => v.control.id === 'soap-spray');
+    expect(soap.map((v) => v.key)).toEqual(['soap-spray~own-1']);
+    expect(soap[0]?.reasons.map((r) => r.code)).toContain('hour-heat');
+  });
+  test('a treatment with the specimen counts for its interval', () => {
+    const records = [past('potassium-soap', '2026-05-24T12:00:00Z')];
+    const soap = ladder(situation({ now: '2026-05-24T20:15:00Z', sheets: [{ ...mine, maxTempC: 32 }], records })).find((v) => v.control.id === 'soap-spray');
+    expect(soap?.reasons.map((r) => r.code)).toContain('interval');
+  });
+});
+
+test('a curled tip turns the advice away from what only touches', () => {
+  const s = situation({ now: '2026-05-24T20:15:00Z', seenSigns: ['curled-tips'] });
+  const advice = recommend(ladder(s), s, 0.5, 4);
+  expect(advice?.verdict.reasons.some((r) => r.code === 'curled') && advice.verdict.effect * 0.5 < 0.4).toBe(false);
+});

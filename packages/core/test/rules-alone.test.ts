@@ -1,0 +1,162 @@
+import { findControl } from '../src/catalogue';
+import { RULES } from '../src/decide';
+import type { Rule } from '../src/decide/types';
+import { candidateFor, sheetsOf } from '../src/decide/candidates';
+import { findSheet, type LabelSheet } from '../src/label';
+import { past, situation, type Setup } from './situation';
+
+/** One rule alone: where it speaks with which code and weight, and a neighbouring case in which it is silent. */
+type Case = [rule: string, control: string, speaks: Setup, code: string, weight: 'never' | 'not-now' | 'note', silent: Setup];
+
+const sweetPea: Setup = { host: 'sweet-pea', trouble: 'greenfly', planting: { stage: 'growing' } };
+const peach: Setup = { host: 'peach', trouble: 'peach-leaf-curl' };
+const cabbage: Setup = { host: 'cabbage', trouble: 'cabbage-white' };
+const about = (...list: NonNullable<Setup['planting']>['about'] & string[]): Setup => ({ planting: { about: list } });
+const copper = (n: number) => Array.from({ length: n }, (_, i) => ({ ...past('copper-hydroxide', `2026-0${i + 2}-01T12:00:00Z`, 'blights'), amount: 5 }));
+const tomato: Setup = { host: 'tomato', trouble: 'late-blight', now: '2026-07-10T20:00:00Z' };
+const soap = findSheet('potassium-soap') as LabelSheet;
+const limited: LabelSheet = { ...soap, id: 'own-soap', specimen: false, lines: soap.lines.map((l) => ({ ...l, mostPerM2Year: 10 })) };
+
+const CASES: Case[] = [
+  ['labelCovers', 'acetamiprid-spray', {}, 'not-on-label', 'never', { host: 'tomato', trouble: 'greenfly' }],
+  [
+    'foodCrop',
+    'tebuconazole-spray',
+    { host: 'rose', trouble: 'black-spot', planting: { edible: true } },
+    'food-crop',
+    'never',
+    { host: 'rose', trouble: 'black-spot' },
+  ],
+  ['site', 'organophosphate-spray', { planting: { site: 'tunnel' } }, 'site', 'never', {}],
+  ['restricted', 'lime-sulfur-spray', peach, 'restricted', 'never', {}],
+  ['policy', 'pyrethrin-spray', { policy: 'by-hand' }, 'policy', 'never', { policy: 'organic' }],
+  ['homeMade', 'ash-dusting', { homeMade: 'not-allowed' }, 'home-made', 'never', { homeMade: 'allowed' }],
+  ['outOfReach', 'soap-spray', { planting: { heightM: 3.2 } }, 'too-tall', 'never', { planting: { heightM: 3 } }],
+  ['densePlanting', 'hose-jet', { planting: { dense: true } }, 'dense', 'never', {}],
+  ['plantGroup', 'row-cover', { host: 'dahlia', trouble: 'capsid' }, 'plant-group', 'never', cabbage],
+  ['plantHarmed', 'neem-spray', about('thirsty'), 'harms-thirsty', 'not-now', about('tender-growth')],
+  ['pond', 'soap-spray', about('pond-near'), 'pond', 'never', { planting: { site: 'indoors', about: ['pond-near'] } }],
+  ['butterflies', 'bt-spray', { ...cabbage, ...about('for-butterflies') }, 'butterflies', 'never', cabbage],
+  ['beesInBloom', 'organophosphate-spray', { planting: { stage: 'flowering' } }, 'bloom', 'not-now', { planting: { stage: 'fruiting' } }],
+  ['beesOnWeeds', 'organophosphate-spray', about('weeds-in-flower'), 'weeds-in-flower', 'not-now', {}],
+  [
+    'onlyInBloom',
+    'captan-spray',
+    { host: 'blueberry', trouble: 'mummy-berry' },
+    'bloom-only',
+    'not-now',
+    { host: 'blueberry', trouble: 'mummy-berry', planting: { stage: 'flowering' } },
+  ],
+  ['labelStage', 'bordeaux-spray', peach, 'label-stage', 'not-now', { ...peach, planting: { stage: 'dormant' } }],
+  ['plantStage', 'pinch-tips', { planting: { stage: 'seedling' } }, 'stage', 'not-now', {}],
+  ['pestStage', 'bt-spray', { ...cabbage, stageSeen: 'Grown' }, 'pest-stage', 'not-now', { ...cabbage, stageSeen: 'Young' }],
+  ['underCover', 'release-ladybirds', about('covered'), 'covered', 'not-now', {}],
+  ['soakedSoil', 'systemic-drench', { ...sweetPea, planting: { about: ['soil-soaked'] } }, 'soil-soaked', 'not-now', sweetPea],
+  ['coverAtFlowering', 'row-cover', { host: 'courgette', trouble: 'squash-bug', planting: { stage: 'flowering' } }, 'cover-flowering', 'not-now', cabbage],
+  ['pickingWait', 'organophosphate-spray', { planting: { pickFrom: '2026-05-30' } }, 'picking-wait', 'not-now', { planting: { pickFrom: '2026-06-02' } }],
+  [
+    'interval',
+    'neem-spray',
+    { records: [past('neem-oil', '2026-05-19T12:00:00Z')] },
+    'interval',
+    'not-now',
+    { records: [past('neem-oil', '2026-05-10T12:00:00Z')] },
+  ],
+  [
+    'seasonMaximum',
+    'organophosphate-spray',
+    { records: ['01', '02', '03'].map((m) => past('malathion-50-ec', `2026-${m}-01T12:00:00Z`)) },
+    'season-maximum',
+    'not-now',
+    { records: ['01', '02'].map((m) => past('malathion-50-ec', `2026-${m}-01T12:00:00Z`)) },
+  ],
+  [
+    'yearTotal',
+    'soap-spray',
+    { sheets: [limited], records: [{ ...past('potassium-soap', '2026-05-01T12:00:00Z'), amount: 140 }] },
+    'year-total',
+    'not-now',
+    { sheets: [limited], records: [{ ...past('potassium-soap', '2026-05-01T12:00:00Z'), amount: 100 }] },
+  ],
+  // 5 g of a 50 % powder on 20 m² is 0.125 g of copper a m²; one more is at least 0.1 g: the fourth is over 0.4 g
+  ['copperLoad', 'copper-spray', { ...tomato, records: copper(3) }, 'copper-load', 'not-now', { ...tomato, records: copper(2) }],
+  [
+    'materialGap',
+    'neem-spray',
+    { records: [past('wettable-sulfur', '2026-05-20T12:00:00Z')] },
+    'gap',
+    'not-now',
+    { records: [past('wettable-sulfur', '2026-05-01T12:00:00Z')] },
+  ],
+  [
+    'rotation',
+    'pyrethrin-spray',
+    { records: [past('pyrethrins', '2026-05-01T12:00:00Z'), past('pyrethrin-dust', '2026-05-10T12:00:00Z')] },
+    'rotation',
+    'not-now',
+    { records: [past('pyrethrins', '2026-05-01T12:00:00Z'), past('spinosad', '2026-05-10T12:00:00Z')] },
+  ],
+  [
+    'helpersAfterBroad',
+    'release-ladybirds',
+    { records: [past('spinosad', '2026-05-20T12:00:00Z')] },
+    'helpers-after-broad',
+    'not-now',
+    { records: [past('potassium-soap', '2026-05-20T12:00:00Z')] },
+  ],
+  [
+    'helpersReleased',
+    'pyrethrin-spray',
+    { records: [past('release-ladybirds', '2026-05-20T12:00:00Z')] },
+    'helpers-released',
+    'not-now',
+    { records: [past('release-ladybirds', '2026-05-01T12:00:00Z')] },
+  ],
+  [
+    'reEntryPlans',
+    'organophosphate-spray',
+    { plans: [{ days: [1], from: '07:00', to: '08:00', what: 'watering' }] },
+    'plans',
+    'not-now',
+    { plans: [{ days: [3], from: '07:00', to: '08:00', what: 'watering' }] },
+  ],
+  ['curledLeaves', 'soap-spray', { seenSigns: ['curled-tips'] }, 'curled', 'note', {}],
+  ['coverTips', 'row-cover', { host: 'tomato', trouble: 'hornworm' }, 'cover-tips', 'note', cabbage],
+  ['coverHeat', 'row-cover', { ...cabbage, weather: { temperatureC: 29 } }, 'cover-heat', 'note', cabbage],
+  [
+    'childrenAndPets',
+    'iron-phosphate-bait',
+    { host: 'lettuce', trouble: 'slugs', around: ['pets'] },
+    'keep-off',
+    'note',
+    { host: 'lettuce', trouble: 'slugs', around: ['hives'] },
+  ],
+  ['hives', 'soap-spray', { around: ['hives'] }, 'hives', 'note', { around: ['pets'] }],
+  ['neighbour', 'soap-spray', { around: ['sensitive-neighbour'] }, 'neighbour', 'note', { around: ['sensitive-neighbour'], planting: { site: 'indoors' } }],
+  ['patchTest', 'soap-spray', {}, 'patch-test', 'note', { records: [past('potassium-soap', '2026-04-01T12:00:00Z')] }],
+  ['region', 'mancozeb-spray', tomato, 'region', 'note', {}],
+  ['noPickingDate', 'organophosphate-spray', {}, 'no-picking-date', 'note', { planting: { pickFrom: '2026-09-01' } }],
+];
+
+const byName = new Map(RULES.map((r) => [r.name, r]));
+function alone(name: string, controlId: string, setup: Setup): ReturnType<Rule> {
+  const s = situation(setup);
+  const control = findControl(controlId);
+  const rule = byName.get(name);
+  if (!control || !rule) throw new Error(`no ${name} or ${controlId}`);
+  return rule(s, candidateFor(control, sheetsOf(control, s)[0] ?? null, s), s.now);
+}
+
+test('every rule has its case here', () => expect(CASES.map(([name]) => name).sort()).toEqual([...byName.keys()].sort()));
+
+test.each(CASES)('%s on %s', (name, control, speaks, code, weight, silent) => {
+  const said = alone(name, control, speaks);
+  expect(said).toMatchObject({ code, weight });
+  expect(said?.sentence.length).toBeGreaterThan(10);
+  expect(said?.source.mark === 'PUB' ? said.source.source : said?.source.mark).toBeTruthy();
+  // what is closed for now says until when
+  if (weight === 'not-now') expect(said?.opens).toBeDefined();
+  // the same code must not be said of the neighbouring case; for 'restricted' any other control will do
+  const quiet = alone(name, name === 'restricted' || name === 'region' ? 'soap-spray' : control, silent);
+  expect(quiet?.code === code && quiet.weight === weight).toBe(false);
+});
