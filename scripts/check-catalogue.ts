@@ -1,5 +1,6 @@
 import { checkCatalogue } from '../packages/core/src/catalogue';
-import { labelSheetSchema, SHEETS } from '../packages/core/src/label';
+import { labelSheetSchema } from '../packages/core/src/label';
+import { SHEETS } from '../packages/core/src/label/sheets';
 
 const wrong = checkCatalogue(SHEETS.map((s) => s.id));
 for (const sheet of SHEETS) {

@@ -1,5 +1,5 @@
 import { HELPERS, HOSTS, CONTROLS, LOOK_ALIKES, SIGNS, TROUBLES } from '../packages/core/src/catalogue';
-import { SHEETS } from '../packages/core/src/label';
+import { SHEETS } from '../packages/core/src/label/sheets';
 
 const counts = {
   troubles: TROUBLES.length,

@@ -1,5 +1,5 @@
 import { freshLap, type Case, type Garden } from '@sleetbrook/core/api';
-import { findSheet } from '@sleetbrook/core/label';
+import { findSheet } from '@sleetbrook/core/sheets';
 import { STARTER_KITS } from '@sleetbrook/core/measure';
 import { stationOf } from '../src/screens/cases/station';
 import { EMPTY_FORM, readForm } from '../src/screens/garden/planting-form';
@@ -46,6 +46,9 @@ describe('the garden form', () => {
     zone: 'UTC',
     units: 'metric',
     policy: 'organic',
+    around: [],
+    homeMade: 'not-known',
+    plans: [],
     emergencyNumber: '',
     poisonCentre: '',
     measures: [...STARTER_KITS.metric],
@@ -104,7 +107,7 @@ describe('the mix as typed', () => {
     { id: 'c', revision: 1, name: 'Red', capacityMl: 8000, forWeedkiller: true },
   ];
   const garden = { measures: [...STARTER_KITS.metric] };
-  const read = (change: object) => mixFor({ ...EMPTY_MIX, ...change }, sheet, line, { areaM2: 20 }, sprayers, garden);
+  const read = (change: object) => mixFor({ ...EMPTY_MIX, ...change }, sheet, line, { areaM2: 20, trunkCm: null, heightM: null }, sprayers, garden);
 
   test('starts in the middle of the label, in the largest clean sprayer', () => {
     expect(middleRate(line)).toBe(15);

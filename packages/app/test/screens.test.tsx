@@ -29,6 +29,9 @@ const garden: Garden = {
   zone: ZONE,
   units: 'metric',
   policy: 'any-labelled',
+  around: [],
+  homeMade: 'not-known',
+  plans: [],
   emergencyNumber: '999',
   poisonCentre: '',
   measures: [...STARTER_KITS.metric],
@@ -45,6 +48,9 @@ const beans: Planting = {
   edible: true,
   dense: true,
   tolerance: 'usual',
+  heightM: null,
+  trunkCm: null,
+  about: [],
   areaM2: 20,
   pickFrom: null,
   pickUntil: null,
@@ -100,8 +106,11 @@ afterEach(() => {
 describe('the ladder', () => {
   const verdicts = ladder(situation({ planting: { stage: 'flowering', dense: true, pickFrom: '2026-06-13' } }));
 
+  const decided = { verdicts, advice: null, changes: [], opened: [], order: [], course: null, stages: [], schools: [], along: {}, ahead: [] };
+  const plan = (onChoose = jest.fn()) => ({ caseId: id(2), onlyLooking: null, along: [], mayGoAlong: [], onChoose, onAlong: jest.fn() });
+
   test('says now, the time, or never; what never suits stands folded', () => {
-    render(<LadderList verdicts={verdicts} chosen={null} now={now} zone={ZONE} onChoose={jest.fn()} />);
+    render(<LadderList deciding={decided} chosen={null} now={now} zone={ZONE} plan={plan()} />);
     expect(screen.getAllByText('Now').length).toBeGreaterThan(0);
     expect(screen.queryByText('Jet of water')).toBeNull();
     fireEvent.press(screen.getByText(/^Never here: /));
@@ -112,7 +121,7 @@ describe('the ladder', () => {
 
   test('a control opens with reasons and source, and is chosen from there', () => {
     const choose = jest.fn();
-    render(<LadderList verdicts={verdicts} chosen={null} now={now} zone={ZONE} onChoose={choose} />);
+    render(<LadderList deciding={decided} chosen={null} now={now} zone={ZONE} plan={plan(choose)} />);
     fireEvent.press(screen.getByText('Soap spray'));
     expect(screen.getAllByText('Bees are on the flowers.').length).toBeGreaterThan(0);
     expect(screen.getByText(/10 to 20 ml per litre/)).toBeTruthy();
@@ -121,7 +130,7 @@ describe('the ladder', () => {
   });
 
   test('what is never here can not be chosen', () => {
-    render(<LadderList verdicts={verdicts} chosen={null} now={now} zone={ZONE} onChoose={jest.fn()} />);
+    render(<LadderList deciding={decided} chosen={null} now={now} zone={ZONE} plan={plan()} />);
     fireEvent.press(screen.getByText(/^Never here: /));
     fireEvent.press(screen.getByText('Jet of water'));
     expect(screen.getAllByText('Never here').length).toBeGreaterThan(0);

@@ -7,6 +7,7 @@ export * from './catalogue';
 export * from './decide';
 export * from './diagnose';
 export * from './label';
+export * from './label/sheets';
 export * from './measure';
 export * from './mix';
 export * from './record';

@@ -13,7 +13,8 @@ import {
   TROUBLE_CARDS,
   TROUBLES,
 } from '../src/catalogue';
-import { findSheet, labelSheetSchema, lineFor, SHEETS } from '../src/label';
+import { labelSheetSchema, lineFor } from '../src/label';
+import { findSheet, SHEETS } from '../src/label/sheets';
 
 const host = (id: string) => {
   const h = findHost(id);

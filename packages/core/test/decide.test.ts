@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CONTROLS, HOSTS, TROUBLES, usesOn } from '../src/catalogue';
 import { ABOUT, AROUND, gentlerThan, HOME_MADE, judge, ladder, recommend, withChange, type Situation } from '../src/decide';
 import { meeting } from '../src/decide/plans';
-import { SHEETS } from '../src/label';
+import { SHEETS } from '../src/label/sheets';
 import { dayStart, waitUntil } from '../src/schedule';
 import { conditionsOver, needsOf, reasonsAt } from '../src/weather';
 import { at, fineWeather, place, situation, verdictOn } from './situation';

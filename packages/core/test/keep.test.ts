@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
 import { sayDuration, sayWhen } from '../src/measure';
 import { abbott, hendersonTilton, reduction } from '../src/record';
 import { clocksFor, waitUntil } from '../src/schedule';

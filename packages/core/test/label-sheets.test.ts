@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
-import { findSheet, labelSheetSchema, lineFor, SHEETS, type LabelSheet } from '../src/label';
+import { labelSheetSchema, lineFor, type LabelSheet } from '../src/label';
+import { findSheet, SHEETS } from '../src/label/sheets';
 import { checkSheet, MOST_FILE_BYTES, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
 import { planMix } from '../src/mix';
 import { squareMetres } from '../src/measure';

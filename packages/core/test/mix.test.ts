@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { findHost, HOSTS, TROUBLES } from '../src/catalogue';
-import { findSheet, lineFor, SHEETS } from '../src/label';
+import { lineFor } from '../src/label';
+import { findSheet, SHEETS } from '../src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS, type Measure } from '../src/measure';
 import { correctOvershoot, planMix, protectionList, stepsFor, type MixPlan, type MixRequest } from '../src/mix';
 

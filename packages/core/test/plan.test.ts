@@ -1,7 +1,8 @@
 import { RUNG_NAMES } from '../src/catalogue';
 import { changesFor, conflictsAmong, courseIfLeft, goesWith, judge, ladder, recommend, seenBy, whyBefore, withChanges } from '../src/decide';
 import { findControl } from '../src/catalogue';
-import { findSheet, type LabelSheet } from '../src/label';
+import { type LabelSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
 import { past, situation, type Setup } from './situation';
 
 const verdicts = (ids: string[], setup: Setup = {}) =>

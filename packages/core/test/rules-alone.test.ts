@@ -2,7 +2,8 @@ import { findControl } from '../src/catalogue';
 import { RULES } from '../src/decide';
 import type { Rule } from '../src/decide/types';
 import { candidateFor, sheetsOf } from '../src/decide/candidates';
-import { findSheet, type LabelSheet } from '../src/label';
+import { type LabelSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
 import { past, situation, type Setup } from './situation';
 
 /** One rule alone: where it speaks with which code and weight, and a neighbouring case in which it is silent. */

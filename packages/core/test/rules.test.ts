@@ -1,6 +1,7 @@
 import { CONTROLS, findControl } from '../src/catalogue';
 import { gentlerThan, hazardScore, ladder, recommend, RULES, type Candidate, type Reason } from '../src/decide';
-import { findSheet, lineFor } from '../src/label';
+import { lineFor } from '../src/label';
+import { findSheet } from '../src/label/sheets';
 import { dayStart, waitUntil } from '../src/schedule';
 import { needsOf } from '../src/weather';
 import { at, past, place, situation, type Setup } from './situation';

@@ -1,6 +1,6 @@
 import { findControl, findHost, findTrouble } from '../src/catalogue';
 import { judge, type PastTreatment, type PlantingFacts, type Situation } from '../src/decide';
-import { findSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
 import { instant } from '../src/measure';
 import { conditionsOver, type HourlyWeather } from '../src/weather';
 

@@ -14,6 +14,7 @@ import { lookRoutes } from './looks/routes';
 import { openApiDocument } from './openapi';
 import { photoRoutes } from './photos/routes';
 import { plantingRoutes } from './plantings/routes';
+import { ownSheetRoutes } from './sheets/own-routes';
 import { sheetRoutes } from './sheets/routes';
 import { sprayerRoutes } from './sprayers/routes';
 import { todayRoutes } from './today/routes';
@@ -84,6 +85,9 @@ function api(context: Context, requestsPerMinute: number) {
   );
   // before the JSON reader: pictures are no JSON
   router.use(photoRoutes(context));
+  // a file of sheets is larger than any other body, and its own reader says so in words when it is too large
+  router.use('/sheets/file', express.json({ limit: '5mb' }));
+  router.use('/sheets/rates', express.json({ limit: '5mb' }));
   router.use(express.json({ limit: '256kb' }));
   router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
@@ -97,6 +101,7 @@ function api(context: Context, requestsPerMinute: number) {
     caseRoutes,
     treatmentRoutes,
     sheetRoutes,
+    ownSheetRoutes,
     weatherRoutes,
     todayRoutes,
   ]) {

@@ -5,10 +5,13 @@ import {
   confirmationSchema,
   gardenSchema,
   healthSchema,
+  importedSchema,
   lookSchema,
+  ownSheetSchema,
   photoSchema,
   plantingSchema,
   problemSchema,
+  sheetFileSchema,
   sprayerSchema,
   todaySchema,
   treatmentPageSchema,
@@ -18,7 +21,7 @@ import {
   walkSchema,
   weatherSchema,
 } from '@sleetbrook/core/api';
-import { labelSheetSchema } from '@sleetbrook/core/label';
+import { labelLineSchema, labelSheetSchema } from '@sleetbrook/core/label';
 import { z, type ZodType } from 'zod';
 import { createDocument } from 'zod-openapi';
 
@@ -101,7 +104,35 @@ export const openApiDocument = createDocument({
       get: get('One treatment', treatmentSchema, { requestParams: { path: byId('id') } }),
       put: put('Record a treatment; the clocks are computed here', treatmentRequestSchema, treatmentSchema, 'id'),
     },
-    '/sheets': { get: get('Specimen label sheets', z.array(labelSheetSchema)) },
+    '/sheets': { get: get('Label sheets: the specimens, then the grower’s own', z.array(labelSheetSchema)) },
+    '/sheets/file': {
+      get: get('The grower’s own sheets as a file: see docs/label-sheets.md', z.unknown()),
+      post: {
+        summary: 'Take in a file of label sheets; with any fault nothing is taken',
+        requestBody: { content: json(sheetFileSchema) },
+        responses: { ...ok(importedSchema, 'Taken in'), ...wrong },
+      },
+    },
+    '/sheets/rates': {
+      post: {
+        summary: 'Read a rate table from CSV, for the form; nothing is kept',
+        requestBody: { content: json(sheetFileSchema) },
+        responses: { ...ok(z.array(labelLineSchema), 'The lines'), ...wrong },
+      },
+    },
+    '/sheets/{id}': {
+      put: put('Keep a version of an own sheet', ownSheetSchema, ownSheetSchema, 'id'),
+      delete: drop('Remove an own sheet', 'id'),
+    },
+    '/sheets/{id}/versions': { get: get('Every version of an own sheet, newest first', z.array(labelSheetSchema), { requestParams: { path: byId('id') } }) },
+    '/sheets/{id}/rates': {
+      get: {
+        summary: 'The rate table as CSV',
+        requestParams: { path: byId('id') },
+        responses: { '200': { description: 'CSV', content: { 'text/csv': {} } }, ...gone },
+      },
+    },
+    '/sheets/{id}/restore': { post: get('Take a removal back', ownSheetSchema, { requestParams: { path: byId('id') } }) },
     '/confirmations': { get: get('Sheets checked against the grower’s own label', z.array(confirmationSchema)) },
     '/confirmations/{sheetId}': {
       put: put('Confirm a sheet', confirmationSchema, confirmationSchema, 'sheetId'),

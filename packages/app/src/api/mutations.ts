@@ -3,7 +3,9 @@ import {
   clockSchema,
   confirmationSchema,
   gardenSchema,
+  importedSchema,
   lookSchema,
+  ownSheetSchema,
   photoSchema,
   plantingSchema,
   sprayerSchema,
@@ -13,11 +15,13 @@ import {
   type Confirmation,
   type Garden,
   type Look,
+  type OwnSheet,
   type Planting,
   type Sprayer,
   type TreatmentRequest,
   type Walk,
 } from '@sleetbrook/core/api';
+import { labelLineSchema } from '@sleetbrook/core/label';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
@@ -40,6 +44,11 @@ export const useSaveCase = () => useWrite((c: Case) => request('PUT', `/cases/${
 export const useSaveTreatment = () => useWrite((t: TreatmentRequest) => request('PUT', `/treatments/${t.id}`, treatmentSchema, t));
 export const useConfirmSheet = () => useWrite((c: Confirmation) => request('PUT', `/confirmations/${c.sheetId}`, confirmationSchema, c));
 export const useUnconfirmSheet = () => useWrite((sheetId: string) => request('DELETE', `/confirmations/${sheetId}`, null));
+export const useSaveSheet = () => useWrite((s: OwnSheet) => request('PUT', `/sheets/${s.id}`, ownSheetSchema, s));
+export const useRemoveSheet = () => useWrite((id: string) => request('DELETE', `/sheets/${id}`, null));
+export const useRestoreSheet = () => useWrite((id: string) => request('POST', `/sheets/${id}/restore`, ownSheetSchema));
+export const useTakeInSheets = () => useWrite((text: string) => request('POST', '/sheets/file', importedSchema, { text }));
+export const useReadRates = () => useWrite((text: string) => request('POST', '/sheets/rates', z.array(labelLineSchema), { text }));
 export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clock', clockSchema, { now }));
 const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
 export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, 'text/csv'));

@@ -1,3 +1,4 @@
+import { labelSheetSchema } from '@sleetbrook/core/label';
 import {
   caseDetailSchema,
   caseSchema,
@@ -29,6 +30,10 @@ export const useCases = (status: 'open' | 'cleared') =>
 export const useCaseDetail = (id: string) =>
   useQuery({ queryKey: ['case', id], queryFn: () => request('GET', `/cases/${encodeURIComponent(id)}`, caseDetailSchema), retry: false });
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => request('GET', '/today', todaySchema), refetchInterval: 60_000 });
+/** Label sheets: the specimens, then the grower's own. */
+export const useSheets = () => useQuery({ queryKey: ['sheets'], queryFn: () => request('GET', '/sheets', z.array(labelSheetSchema)) });
+export const useSheetVersions = (id: string) =>
+  useQuery({ queryKey: ['sheet-versions', id], queryFn: () => request('GET', `/sheets/${id}/versions`, z.array(labelSheetSchema)), retry: false });
 export const useConfirmations = () => useQuery({ queryKey: ['confirmations'], queryFn: () => request('GET', '/confirmations', z.array(confirmationSchema)) });
 export const usePlantingTreatments = (plantingId: string | undefined) =>
   useQuery({

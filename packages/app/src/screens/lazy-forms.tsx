@@ -4,11 +4,17 @@ import { Loading } from '../ui/states';
 const forms = () => import('./forms');
 const Edit = lazy(() => forms().then((f) => ({ default: f.PlantingEdit })));
 const Settings = lazy(() => forms().then((f) => ({ default: f.SettingsScreen })));
+const Sheet = lazy(() => forms().then((f) => ({ default: f.SheetEdit })));
 const Setup = lazy(() => forms().then((f) => ({ default: f.SetupScreen })));
 
 export const PlantingEdit = (props: ComponentProps<typeof Edit>) => (
   <Suspense fallback={<Loading />}>
     <Edit {...props} />
+  </Suspense>
+);
+export const SheetEdit = (props: ComponentProps<typeof Sheet>) => (
+  <Suspense fallback={<Loading />}>
+    <Sheet {...props} />
   </Suspense>
 );
 export const SettingsScreen = () => (

@@ -1,6 +1,19 @@
-import type { Policy } from '@sleetbrook/core/api';
-import { findFriend, findHost, findTrouble, SIGNS, TROUBLES, type Host, type PartId, type Sign } from '@sleetbrook/core/catalogue';
-import { ladder, recommend, type PastTreatment, type PlantingFacts, type Verdict } from '@sleetbrook/core/decide';
+import { findFriend, findHost, findTrouble, RUNG_NAMES, SIGNS, TROUBLES, type Host, type PartId, type Schools, type Sign } from '@sleetbrook/core/catalogue';
+import {
+  changesFor,
+  courseIfLeft,
+  goesWith,
+  ladder,
+  recommend,
+  seenBy,
+  whyBefore,
+  withChanges,
+  type Change,
+  type Course,
+  type School,
+  type Situation,
+  type Verdict,
+} from '@sleetbrook/core/decide';
 import {
   causesOf,
   meanwhile,
@@ -17,9 +30,9 @@ import {
   type NextLook,
   type Suspect,
 } from '@sleetbrook/core/diagnose';
-import { sayProvenance, type Instant } from '@sleetbrook/core/measure';
+import { sayProvenance } from '@sleetbrook/core/measure';
 import { usualness } from '@sleetbrook/core/scout';
-import { conditionsOver, type Conditions, type HourlyWeather, type Place } from '@sleetbrook/core/weather';
+import { conditionsOver, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
 
 export interface NamingTask {
@@ -51,28 +64,39 @@ export interface Naming {
   readonly meanwhile: Meanwhile;
 }
 
-export interface DecidingTask {
-  readonly now: Instant;
-  readonly place: Place;
+export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'conditions'> {
   readonly hostId: string;
   readonly troubleId: string;
-  readonly planting: PlantingFacts;
-  readonly policy: Policy;
   readonly weather: readonly HourlyWeather[];
-  readonly records: readonly PastTreatment[];
-  readonly seenSigns: readonly string[];
   readonly share: number | null;
   readonly fromRung: number;
+  readonly school: School;
+  /** What is changed for the sake of argument. */
+  readonly whatIf: readonly Change[];
 }
 
 export interface Deciding {
   readonly verdicts: readonly Verdict[];
-  readonly advice: { readonly controlId: string; readonly why: string } | null;
+  readonly advice: { readonly key: string; readonly why: string } | null;
+  /** What could be otherwise, so that more would be open; what is tried already included. */
+  readonly changes: readonly Change[];
+  /** Keys of what was closed, and is usable with what is tried. */
+  readonly opened: readonly string[];
+  /** Why each stands before the next, in the order of the verdicts. */
+  readonly order: readonly string[];
+  readonly course: Course | null;
+  /** The stages of its life, for saying which was seen. */
+  readonly stages: readonly { readonly stage: string; readonly where: string }[];
+  /** Where growers' schools differ on this trouble. */
+  readonly schools: readonly Schools[];
+  /** By key: what would go along with it, by hand or by helpers. */
+  readonly along: Readonly<Record<string, readonly string[]>>;
   /** The coming 72 hours by the quarter, for the ribbon. */
   readonly ahead: readonly Conditions[];
 }
 
 const RIBBON_SLOTS = 72 * 4;
+const UNDECIDED: Deciding = { verdicts: [], advice: null, changes: [], opened: [], order: [], course: null, stages: [], schools: [], along: {}, ahead: [] };
 
 /** Further down nobody looks. */
 const SHOWN = 12;
@@ -140,11 +164,38 @@ export const tasks = {
     const trouble = findTrouble(task.troubleId);
     const conditions = conditionsOver(task.weather, task.place, task.now);
     const ahead = conditions.slice(0, RIBBON_SLOTS);
-    if (!host || !trouble) return { verdicts: [], advice: null, ahead };
-    const situation = { ...task, host, trouble, conditions };
-    const verdicts = ladder(situation);
-    const advice = recommend(verdicts, situation, task.share, task.fromRung);
-    return { verdicts, advice: advice && { controlId: advice.verdict.control.id, why: advice.why }, ahead };
+    if (!host || !trouble) return { ...UNDECIDED, ahead };
+    const { situation, shows } = seenBy(task.school, { ...task, host, trouble, conditions });
+    const shown = (s: Situation) => ladder(s).filter((v) => shows(v.control));
+    const asItIs = shown(situation);
+    const tried = withChanges(situation, task.whatIf);
+    const verdicts = task.whatIf.length > 0 ? shown(tried) : asItIs;
+    const advice = recommend(verdicts, tried, task.share, task.fromRung);
+    const open = new Set(asItIs.filter((v) => v.status === 'usable').map((v) => v.key));
+    const able = verdicts.filter((v) => v.status !== 'never');
+    return {
+      verdicts,
+      advice: advice && { key: advice.verdict.key, why: advice.why },
+      changes: changesFor(asItIs),
+      opened: verdicts.filter((v) => v.status === 'usable' && !open.has(v.key)).map((v) => v.key),
+      order: able.slice(1).map((v, i) => whyBefore(able[i] as Verdict, v, RUNG_NAMES)),
+      course: courseIfLeft(
+        situation,
+        task.share,
+        trouble.enemies.flatMap((id) => findFriend(id)?.name ?? []),
+      ),
+      stages: trouble.life.map(({ stage, where }) => ({ stage, where })),
+      schools: trouble.schools,
+      along: Object.fromEntries(
+        able.map((v) => [
+          v.key,
+          goesWith([v], able, task.now)
+            .filter((x) => !x.sheet && !x.control.homeMade)
+            .map((x) => x.key),
+        ]),
+      ),
+      ahead,
+    };
   },
 };
 

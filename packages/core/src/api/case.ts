@@ -1,10 +1,9 @@
 import { z } from 'zod';
-import { findTroubleCard } from '../catalogue/cards';
-import { findControl } from '../catalogue/controls/find';
+import { findControlCard, findTroubleCard } from '../catalogue/cards';
 import { daySchema, idSchema, instantSchema, revisionSchema } from './common';
 
 const alsoSchema = z.strictObject({
-  controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }),
+  controlId: z.string().refine((c) => findControlCard(c) !== undefined, { message: 'This control is not known.' }),
   doneAt: instantSchema.nullable(),
 });
 
@@ -12,7 +11,7 @@ const alsoSchema = z.strictObject({
 export const lapSchema = z.strictObject({
   controlId: z
     .string()
-    .refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' })
+    .refine((c) => findControlCard(c) !== undefined, { message: 'This control is not known.' })
     .nullable(),
   /** The grower's own label sheet; null for the specimen or for work by hand. */
   sheetId: z.string().max(64).nullable(),

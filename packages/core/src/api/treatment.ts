@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { labelSheetSchema } from '../label/schema';
-import { findControl } from '../catalogue/controls/find';
+import { findControlCard } from '../catalogue/cards';
 import { idSchema, instantSchema } from './common';
 
 /** What the client sends when something was done. The server adds the clocks and the weather. */
@@ -8,7 +8,7 @@ export const treatmentRequestSchema = z.strictObject({
   id: idSchema,
   caseId: idSchema.nullable(),
   plantingId: idSchema,
-  controlId: z.string().refine((c) => findControl(c) !== undefined, { message: 'This control is not known.' }),
+  controlId: z.string().refine((c) => findControlCard(c) !== undefined, { message: 'This control is not known.' }),
   /** The grower's own label sheet that it was mixed from; null for the specimen or for work by hand. */
   sheetId: z.string().max(64).nullable().default(null),
   /** Round the trunk, or of the plant, where the label's rate goes by it. */

@@ -1,4 +1,4 @@
-import type { Trouble } from './schema';
+import type { Control, Trouble } from './schema';
 
 /** The little of a trouble that lists, counts and labels need. */
 export type TroubleCard = Pick<Trouble, 'id' | 'name' | 'kind' | 'unit' | 'labelAs' | 'lookAgainDays'> & {
@@ -14,3 +14,8 @@ export const cardOf = (t: Trouble): TroubleCard => ({
   lookAgainDays: t.lookAgainDays,
   threshold: { share: t.threshold.share },
 });
+
+/** The little of a control that lists and records need. */
+export type ControlCard = Pick<Control, 'id' | 'name' | 'act' | 'rung'> & { readonly sheet: string | null };
+
+export const controlCardOf = (c: Control): ControlCard => ({ id: c.id, name: c.name, act: c.act, rung: c.rung, sheet: c.sheet ?? null });

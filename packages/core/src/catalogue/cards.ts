@@ -1,4 +1,4 @@
-import type { TroubleCard } from './card';
+import type { ControlCard, TroubleCard } from './card';
 
 /** Made by `npm run catalogue:cards` from the entries: do not edit. */
 export const TROUBLE_CARDS: readonly TroubleCard[] = [
@@ -1135,6 +1135,83 @@ export const TROUBLE_CARDS: readonly TroubleCard[] = [
   },
 ];
 
+export const CONTROL_CARDS: readonly ControlCard[] = [
+  { id: 'acetamiprid-spray', name: 'Acetamiprid spray', act: 'Mix the acetamiprid', rung: 6, sheet: 'acetamiprid' },
+  { id: 'ash-dusting', name: 'Wood-ash dusting', act: 'Dust with ash', rung: 4, sheet: null },
+  { id: 'azadirachtin-spray', name: 'Azadirachtin spray', act: 'Mix the azadirachtin', rung: 4, sheet: 'azadirachtin' },
+  { id: 'bacillus-subtilis-spray', name: 'B. subtilis spray', act: 'Mix the B. subtilis', rung: 3, sheet: 'bacillus-subtilis' },
+  { id: 'bag-fruit', name: 'Bag the fruit', act: 'Bag the fruit', rung: 2, sheet: null },
+  { id: 'bar-soap-suds', name: 'Bar-soap suds', act: 'Make the suds', rung: 4, sheet: null },
+  { id: 'bark-wash', name: 'Wash the bark', act: 'Wash the bark', rung: 2, sheet: null },
+  { id: 'beauveria-spray', name: 'Beauveria spray', act: 'Mix the Beauveria', rung: 3, sheet: 'beauveria-bassiana' },
+  { id: 'beer-saucer', name: 'Beer saucer', act: 'Set a beer saucer', rung: 2, sheet: null },
+  { id: 'bicarbonate-spray', name: 'Potassium bicarbonate spray', act: 'Mix the bicarbonate', rung: 4, sheet: 'potassium-bicarbonate' },
+  { id: 'borate-bait', name: 'Borate ant bait', act: 'Set the bait', rung: 4, sheet: 'borate-bait' },
+  { id: 'bordeaux-spray', name: 'Bordeaux mixture', act: 'Mix the Bordeaux', rung: 5, sheet: 'bordeaux' },
+  { id: 'bt-spray', name: 'Bt spray', act: 'Mix the Bt', rung: 3, sheet: 'bt-kurstaki' },
+  { id: 'bti-drench', name: 'Bt israelensis drench', act: 'Mix the drench', rung: 3, sheet: 'bt-israelensis' },
+  { id: 'captan-spray', name: 'Captan spray', act: 'Mix the captan', rung: 6, sheet: 'captan-50-wp' },
+  { id: 'carbaryl-dust', name: 'Carbamate dust', act: 'Dust it', rung: 6, sheet: 'carbaryl-dust' },
+  { id: 'clear-fallen', name: 'Clear what has fallen', act: 'Clear it up', rung: 1, sheet: null },
+  { id: 'companion-row', name: 'Companion or trap row', act: 'Sow the row', rung: 3, sheet: null },
+  { id: 'copper-soap-spray', name: 'Copper soap spray', act: 'Mix the copper soap', rung: 4, sheet: 'copper-octanoate' },
+  { id: 'copper-spray', name: 'Copper spray', act: 'Mix the copper', rung: 5, sheet: 'copper-hydroxide' },
+  { id: 'cut-out-borer', name: 'Cut the borer out', act: 'Cut it out', rung: 2, sheet: null },
+  { id: 'diatomaceous-dust', name: 'Diatomaceous earth', act: 'Dust it', rung: 4, sheet: 'diatomaceous-earth' },
+  { id: 'dig-out', name: 'Lift and destroy', act: 'Lift it', rung: 2, sheet: null },
+  { id: 'draw-off-ants', name: 'Draw off the ants', act: 'Draw off the ants', rung: 3, sheet: null },
+  { id: 'earwig-pots', name: 'Pots with straw', act: 'Set the pots', rung: 2, sheet: null },
+  { id: 'even-watering', name: 'Water evenly', act: 'Set up the watering', rung: 1, sheet: null },
+  { id: 'feed-it', name: 'Mend the shortage', act: 'Feed it', rung: 1, sheet: null },
+  { id: 'grease-band', name: 'Grease band', act: 'Band the trunk', rung: 2, sheet: null },
+  { id: 'hand-pick', name: 'Pick off and squash', act: 'Pick them off by hand', rung: 2, sheet: null },
+  { id: 'hose-jet', name: 'Jet of water', act: 'Knock them off with water', rung: 2, sheet: null },
+  { id: 'iron-phosphate-bait', name: 'Iron phosphate bait', act: 'Scatter the bait', rung: 4, sheet: 'iron-phosphate' },
+  { id: 'kaolin-film', name: 'Kaolin film', act: 'Mix the kaolin', rung: 4, sheet: 'kaolin' },
+  { id: 'leave-it', name: 'Leave it and watch', act: 'Leave it and look again', rung: 0, sheet: null },
+  { id: 'let-it-dry', name: 'Let the soil dry', act: 'Let it dry', rung: 1, sheet: null },
+  { id: 'licensed-person', name: 'Call a licensed person', act: 'Ask a licensed applicator', rung: 7, sheet: null },
+  { id: 'lime-soil', name: 'Lime the soil', act: 'Lime it', rung: 1, sheet: null },
+  { id: 'lime-sulfur-spray', name: 'Lime sulfur', act: 'Ask a licensed applicator', rung: 6, sheet: 'lime-sulfur' },
+  { id: 'mancozeb-spray', name: 'Mancozeb spray', act: 'Mix the mancozeb', rung: 6, sheet: 'mancozeb' },
+  { id: 'neem-leaf-tea', name: 'Neem-leaf tea', act: 'Make the tea', rung: 4, sheet: null },
+  { id: 'neem-spray', name: 'Neem oil spray', act: 'Mix the neem', rung: 4, sheet: 'neem-oil' },
+  { id: 'nematodes', name: 'Beneficial nematodes', act: 'Water them in', rung: 3, sheet: null },
+  { id: 'netting', name: 'Net it', act: 'Net it', rung: 2, sheet: null },
+  { id: 'organophosphate-spray', name: 'Organophosphate spray', act: 'Mix the malathion', rung: 6, sheet: 'malathion-50-ec' },
+  { id: 'parasitic-wasps', name: 'Parasitic wasps', act: 'Hang the cards out', rung: 3, sheet: null },
+  { id: 'pheromone-trap', name: 'Scent trap', act: 'Hang the trap', rung: 2, sheet: null },
+  { id: 'phosphonate-spray', name: 'Phosphonate spray', act: 'Mix the phosphonate', rung: 5, sheet: 'phosphonate' },
+  { id: 'pick-off-leaves', name: 'Pick off marked leaves', act: 'Pick off marked leaves', rung: 2, sheet: null },
+  { id: 'pinch-tips', name: 'Pinch out the tips', act: 'Pinch out the tips', rung: 2, sheet: null },
+  { id: 'predatory-mites', name: 'Predatory mites', act: 'Release them', rung: 3, sheet: null },
+  { id: 'prune-out', name: 'Prune it out', act: 'Prune it out', rung: 2, sheet: null },
+  { id: 'pyrethrin-dust', name: 'Pyrethrin dust', act: 'Dust it', rung: 5, sheet: 'pyrethrin-dust' },
+  { id: 'pyrethrin-spray', name: 'Pyrethrin spray', act: 'Mix the pyrethrin', rung: 5, sheet: 'pyrethrins' },
+  { id: 'rain-cover', name: 'Keep the rain off', act: 'Put the roof on', rung: 2, sheet: null },
+  { id: 'raise-humidity', name: 'Moister air', act: 'Set it on pebbles', rung: 1, sheet: null },
+  { id: 'release-ladybirds', name: 'Release ladybirds', act: 'Release ladybirds at dusk', rung: 3, sheet: null },
+  { id: 'resistant-kinds', name: 'Grow a resistant kind', act: 'Choose a kind', rung: 1, sheet: null },
+  { id: 'rotate-crops', name: 'Move the crop on', act: 'Plan another place', rung: 1, sheet: null },
+  { id: 'row-cover', name: 'Fine mesh cover', act: 'Put the cover on', rung: 2, sheet: null },
+  { id: 'shade-and-shelter', name: 'Shade, shelter or fleece', act: 'Shelter it', rung: 1, sheet: null },
+  { id: 'snap-traps', name: 'Traps under cover', act: 'Set the traps', rung: 2, sheet: null },
+  { id: 'soap-spray', name: 'Soap spray', act: 'Mix the soap', rung: 4, sheet: 'potassium-soap' },
+  { id: 'spinosad-spray', name: 'Spinosad spray', act: 'Mix the spinosad', rung: 5, sheet: 'spinosad' },
+  { id: 'spirit-dab', name: 'Dab with spirit', act: 'Dab them', rung: 2, sheet: null },
+  { id: 'stem-collar', name: 'Collars round the stems', act: 'Fit the collars', rung: 2, sheet: null },
+  { id: 'sticky-card', name: 'Sticky cards', act: 'Hang the cards', rung: 2, sheet: null },
+  { id: 'sulfur-spray', name: 'Wettable sulfur', act: 'Mix the sulfur', rung: 4, sheet: 'wettable-sulfur' },
+  { id: 'sulfur-vaporiser', name: 'Sulfur vaporiser', act: 'Set the vaporiser', rung: 5, sheet: 'sulfur-vapour' },
+  { id: 'systemic-drench', name: 'Systemic drench', act: 'Mix the drench', rung: 6, sheet: 'imidacloprid-drench' },
+  { id: 'tebuconazole-spray', name: 'Tebuconazole spray', act: 'Mix the tebuconazole', rung: 6, sheet: 'tebuconazole' },
+  { id: 'trichoderma-drench', name: 'Trichoderma drench', act: 'Mix the drench', rung: 3, sheet: 'trichoderma' },
+  { id: 'trunk-spray', name: 'Systemic trunk spray', act: 'Mix the trunk spray', rung: 6, sheet: 'dinotefuran-trunk' },
+  { id: 'water-and-air', name: 'Water at the root, open up', act: 'Water low and thin out', rung: 1, sheet: null },
+  { id: 'winter-oil', name: 'Oil spray', act: 'Mix the oil', rung: 4, sheet: 'horticultural-oil' },
+  { id: 'wipe-leaves', name: 'Wipe it off', act: 'Wipe the leaves', rung: 2, sheet: null },
+];
+
 export const SIGN_NAMES: Readonly<Record<string, string>> = {
   pinholes: 'Hundreds of pinholes',
   'shot-holes': 'Neat round holes',
@@ -1399,3 +1476,6 @@ export const SIGN_NAMES: Readonly<Record<string, string>> = {
 
 const byId = new Map(TROUBLE_CARDS.map((c) => [c.id, c]));
 export const findTroubleCard = (id: string): TroubleCard | undefined => byId.get(id);
+
+const controlById = new Map(CONTROL_CARDS.map((c) => [c.id, c]));
+export const findControlCard = (id: string): ControlCard | undefined => controlById.get(id);

@@ -6,6 +6,9 @@ import { TROUBLES } from './troubles';
 
 export * from './light';
 export { cardOf } from './card';
+export { CONTROLS } from './controls';
+export { findControl } from './controls/find';
+export type { Schools } from './schema';
 export { usesOn, type Use } from './used-on';
 export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };
 export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];

@@ -1,11 +1,9 @@
 /**
- * What the first screens need of the catalogue: hosts, controls and one card a trouble.
- * Entries in full, with signs and life histories, are ten times this: `@sleetbrook/core/catalogue`.
+ * What the first screens need of the catalogue: hosts, and one card a trouble and a control.
+ * Entries in full, with signs, life histories and instructions, are ten times this: `@sleetbrook/core/catalogue`.
  */
-export { findTroubleCard, SIGN_NAMES, TROUBLE_CARDS } from './cards';
-export type { TroubleCard } from './card';
-export { CONTROLS } from './controls';
-export { findControl } from './controls/find';
+export { CONTROL_CARDS, findControlCard, findTroubleCard, SIGN_NAMES, TROUBLE_CARDS } from './cards';
+export type { ControlCard, TroubleCard } from './card';
 export { HOSTS } from './hosts';
 export { findHost } from './hosts/find';
 export { PART_NAMES } from './parts';

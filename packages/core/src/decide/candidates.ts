@@ -1,5 +1,6 @@
 import type { Control } from '../catalogue/light';
-import { findSheet, lineFor, type LabelSheet } from '../label';
+import { lineFor, type LabelSheet } from '../label';
+import { findSheet } from '../label/sheets';
 import type { Candidate, Situation } from './types';
 
 /**

@@ -1,8 +1,10 @@
 import { thresholdFor } from '../scout/count';
-import { CONTROLS, type Control } from '../catalogue/light';
+import { CONTROLS } from '../catalogue/controls';
+import type { Control } from '../catalogue/light';
 import { usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { sheetsOf } from './candidates';
+import { expected, WORTH_TRYING } from './gentler';
 import { judge } from './judge';
 import type { Situation, Verdict } from './types';
 
@@ -64,14 +66,6 @@ export function ladder(s: Situation): Verdict[] {
     .sort(byGentleness);
 }
 
-/** Expected to stop at least this share: enough to try before climbing (from memory). */
-const WORTH_TRYING = 0.4;
-/** Curled leaves keep a contact spray from this share of them (from memory). */
-const CURLED = 0.5;
-
-/** The share it is expected to stop as things are now. */
-const expected = (v: Verdict) => v.effect * (v.reasons.some((r) => r.code === 'curled') ? CURLED : 1);
-
 export interface Advice {
   readonly verdict: Verdict;
   readonly why: string;
@@ -101,9 +95,4 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   const onRung = able.filter((v) => v.control.rung === rung);
   const best = onRung.find((v) => v.status === 'usable') ?? onRung[0];
   return best ? { verdict: best, why: best.effectWhy } : null;
-}
-
-/** Usable controls on a lower rung that are expected to do: taking a higher one asks for a reason. */
-export function gentlerThan(chosen: Verdict, verdicts: readonly Verdict[]): Verdict[] {
-  return verdicts.filter((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung && v.status === 'usable' && expected(v) >= WORTH_TRYING);
 }

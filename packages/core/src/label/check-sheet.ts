@@ -1,4 +1,4 @@
-import { findControl } from '../catalogue/light';
+import { findControlCard } from '../catalogue/light';
 import type { LabelLine, LabelSheet } from './schema';
 import { isCropWord, isPestWord } from './words';
 
@@ -15,7 +15,7 @@ const fault = (field: string, message: string): SheetFault => ({ field, message 
  * @example checkSheet({ ...sheet, outdoors: false, indoors: false }) // [{ field: 'outdoors', … }]
  */
 export function checkSheet(s: LabelSheet): SheetFault[] {
-  const control = findControl(s.control);
+  const control = findControlCard(s.control);
   const out: SheetFault[] = [];
   if (!control) out.push(fault('control', `“${s.control}” is no control known here.`));
   else if (!control.sheet) out.push(fault('control', `${control.name} is done by hand: it has no label.`));

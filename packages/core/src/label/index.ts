@@ -10,4 +10,3 @@ export {
   type Rate,
   type RateForm,
 } from './schema';
-export { SHEETS, findSheet } from './sheets';

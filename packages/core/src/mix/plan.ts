@@ -74,6 +74,7 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     unit,
     rate,
     area,
+    size,
     water,
     product: total,
     loads,

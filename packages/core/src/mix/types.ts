@@ -28,6 +28,8 @@ export interface MixPlan {
   readonly unit: 'ml' | 'g';
   readonly rate: number;
   readonly area: SquareMetres;
+  /** What the label's rate is counted by: square metres, centimetres of trunk or metres of height. */
+  readonly size: number;
   readonly water: Millilitres;
   readonly product: number;
   readonly loads: readonly Load[];

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import Papa from 'papaparse';
 import { findControl } from '../../src/catalogue';
 import { judge, type PastTreatment } from '../../src/decide';
-import { findSheet } from '../../src/label';
+import { findSheet } from '../../src/label/sheets';
 import { at, situation, type Setup } from '../situation';
 
 /**

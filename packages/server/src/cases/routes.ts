@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { caseSchema, type CaseDetail } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/cards';
+import { findControlCard } from '@sleetbrook/core/cards';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -30,7 +30,7 @@ export function caseRoutes({ db }: Context): Router {
     sent.laps.forEach((lap, i) => {
       if (lap.treatmentId && treatments.find(lap.treatmentId)?.caseId !== id)
         throw invalid(`laps.${i}.treatmentId`, 'There is no such treatment in this case.');
-      if (lap.controlId && !findControl(lap.controlId)) throw invalid(`laps.${i}.controlId`, 'This control is not known.');
+      if (lap.controlId && !findControlCard(lap.controlId)) throw invalid(`laps.${i}.controlId`, 'This control is not known.');
     });
     if (reviseOrConflict(stored, sent, 'case') === 'write') {
       cases.save({ ...sent, revision: sent.revision + 1 });

@@ -8,6 +8,7 @@ interface CaseRow {
   trouble_id: string;
   confidence: number;
   look_id: string;
+  stage_seen: string | null;
   opened_at: string;
   status: Case['status'];
   closed_at: string | null;
@@ -15,6 +16,8 @@ interface CaseRow {
 interface LapRow {
   case_id: string;
   control_id: string | null;
+  sheet_id: string | null;
+  also: string;
   why_higher: string;
   decided_at: string | null;
   mixed_at: string | null;
@@ -27,6 +30,8 @@ interface LapRow {
 
 const lapFrom = (r: LapRow): Lap => ({
   controlId: r.control_id,
+  sheetId: r.sheet_id,
+  also: JSON.parse(r.also) as Lap['also'],
   whyHigher: r.why_higher,
   decidedAt: r.decided_at,
   mixedAt: r.mixed_at,
@@ -45,14 +50,14 @@ export function caseStore(db: Db) {
   const lapsByStatus = db.prepare<[string, number], LapRow>(`
     SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
   const upsert = db.prepare(`
-    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, opened_at, status, closed_at)
-    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @openedAt, @status, @closedAt)
-    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, trouble_id = excluded.trouble_id, confidence = excluded.confidence,
+    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, stage_seen, opened_at, status, closed_at)
+    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @stageSeen, @openedAt, @status, @closedAt)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, trouble_id = excluded.trouble_id, confidence = excluded.confidence, stage_seen = excluded.stage_seen,
       status = excluded.status, closed_at = excluded.closed_at`);
   const dropLaps = db.prepare('DELETE FROM lap WHERE case_id = ?');
   const addLap = db.prepare(`
-    INSERT INTO lap (case_id, number, control_id, why_higher, decided_at, mixed_at, planned_for, treatment_id, look_again_on, after_look_id, effect_percent)
-    VALUES (@caseId, @number, @controlId, @whyHigher, @decidedAt, @mixedAt, @plannedFor, @treatmentId, @lookAgainOn, @afterLookId, @effectPercent)`);
+    INSERT INTO lap (case_id, number, control_id, sheet_id, also, why_higher, decided_at, mixed_at, planned_for, treatment_id, look_again_on, after_look_id, effect_percent)
+    VALUES (@caseId, @number, @controlId, @sheetId, @also, @whyHigher, @decidedAt, @mixedAt, @plannedFor, @treatmentId, @lookAgainOn, @afterLookId, @effectPercent)`);
 
   const toCase = (r: CaseRow, ls: readonly LapRow[]): Case => ({
     id: r.id,
@@ -61,6 +66,7 @@ export function caseStore(db: Db) {
     troubleId: r.trouble_id,
     confidence: r.confidence,
     lookId: r.look_id,
+    stageSeen: r.stage_seen,
     openedAt: r.opened_at,
     status: r.status,
     closedAt: r.closed_at,
@@ -81,7 +87,7 @@ export function caseStore(db: Db) {
       const { laps: list, ...row } = c;
       upsert.run(row);
       dropLaps.run(c.id);
-      list.forEach((lap, number) => addLap.run({ ...lap, caseId: c.id, number }));
+      list.forEach((lap, number) => addLap.run({ ...lap, also: JSON.stringify(lap.also), caseId: c.id, number }));
     },
   };
 }

@@ -28,7 +28,17 @@ const GARDEN = {
   setUp: true,
 };
 
-const base = { revision: 1, site: 'outdoors' as const, dense: false, tolerance: 'usual' as const, pickFrom: null, pickUntil: null };
+const base = {
+  revision: 1,
+  site: 'outdoors' as const,
+  dense: false,
+  tolerance: 'usual' as const,
+  heightM: null,
+  trunkCm: null,
+  about: [],
+  pickFrom: null,
+  pickUntil: null,
+};
 const PLANTINGS: Planting[] = [
   {
     ...base,
@@ -231,6 +241,7 @@ function tell(context: Context, s: Story): void {
     troubleId: s.trouble,
     confidence: s.confidence,
     lookId,
+    stageSeen: null,
     openedAt: s.lookedAt,
     status: s.cleared ? 'cleared' : 'open',
     closedAt: s.cleared ?? null,
@@ -242,6 +253,9 @@ function tell(context: Context, s: Story): void {
       caseId,
       plantingId: planting.id,
       controlId: s.control,
+      sheetId: null,
+      trunkCm: null,
+      heightM: null,
       finishedAt: s.doneAt,
       areaM2: planting.areaM2,
       amount: s.amount ?? null,
@@ -267,7 +281,9 @@ function tell(context: Context, s: Story): void {
       lap.effectPercent = s.after.effect;
     }
     caseStore(db).save(found);
-    treatmentStore(db).add(recordOf(request, { garden: GARDEN, planting, troubleId: s.trouble, weather, now: new Date(s.doneAt), confirmed: () => true }));
+    treatmentStore(db).add(
+      recordOf(request, { garden: GARDEN, planting, troubleId: s.trouble, weather, now: new Date(s.doneAt), confirmed: () => true, ownSheet: () => undefined }),
+    );
     return;
   }
   caseStore(db).save(found);

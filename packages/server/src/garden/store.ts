@@ -11,6 +11,9 @@ interface Row {
   zone: string;
   units: Garden['units'];
   policy: Garden['policy'];
+  around: string;
+  home_made: Garden['homeMade'];
+  plans: string;
   emergency_number: string;
   poison_centre: string;
   measures: string;
@@ -27,6 +30,9 @@ export const UNSET_GARDEN: Garden = {
   zone: 'Europe/London',
   units: 'metric',
   policy: 'any-labelled',
+  around: [],
+  homeMade: 'not-known',
+  plans: [],
   emergencyNumber: '',
   poisonCentre: '',
   measures: [...STARTER_KITS.metric],
@@ -36,10 +42,11 @@ export const UNSET_GARDEN: Garden = {
 export function gardenStore(db: Db) {
   const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');
   const upsert = db.prepare(`
-    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, units, policy, emergency_number, poison_centre, measures, set_up)
-    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @units, @policy, @emergencyNumber, @poisonCentre, @measures, @setUp)
+    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, units, policy, around, home_made, plans, emergency_number, poison_centre, measures, set_up)
+    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @units, @policy, @around, @homeMade, @plans, @emergencyNumber, @poisonCentre, @measures, @setUp)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, town = excluded.town, latitude = excluded.latitude,
       longitude = excluded.longitude, zone = excluded.zone, units = excluded.units, policy = excluded.policy,
+      around = excluded.around, home_made = excluded.home_made, plans = excluded.plans,
       emergency_number = excluded.emergency_number, poison_centre = excluded.poison_centre, measures = excluded.measures, set_up = excluded.set_up`);
   return {
     stored: (): Garden | undefined => {
@@ -54,6 +61,9 @@ export function gardenStore(db: Db) {
           zone: r.zone,
           units: r.units,
           policy: r.policy,
+          around: JSON.parse(r.around) as Garden['around'],
+          homeMade: r.home_made,
+          plans: JSON.parse(r.plans) as Garden['plans'],
           emergencyNumber: r.emergency_number,
           poisonCentre: r.poison_centre,
           measures: JSON.parse(r.measures) as Garden['measures'],
@@ -61,6 +71,7 @@ export function gardenStore(db: Db) {
         }
       );
     },
-    save: (g: Garden) => upsert.run({ ...g, measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
+    save: (g: Garden) =>
+      upsert.run({ ...g, around: JSON.stringify(g.around), plans: JSON.stringify(g.plans), measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
   };
 }

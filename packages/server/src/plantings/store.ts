@@ -13,6 +13,9 @@ interface Row {
   dense: number;
   area_m2: number;
   tolerance: Planting['tolerance'];
+  about: string;
+  height_m: number | null;
+  trunk_cm: number | null;
   pick_from: string | null;
   pick_until: string | null;
   deleted_at: string | null;
@@ -30,6 +33,9 @@ const fromRow = (r: Row): Planting => ({
   dense: r.dense === 1,
   areaM2: r.area_m2,
   tolerance: r.tolerance,
+  about: JSON.parse(r.about) as Planting['about'],
+  heightM: r.height_m,
+  trunkCm: r.trunk_cm,
   pickFrom: r.pick_from,
   pickUntil: r.pick_until,
 });
@@ -38,11 +44,11 @@ export function plantingStore(db: Db) {
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
   const upsert = db.prepare(`
-    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, pick_from, pick_until)
-    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @pickFrom, @pickUntil)
+    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until)
+    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @about, @heightM, @trunkCm, @pickFrom, @pickUntil)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, host_id = excluded.host_id, place = excluded.place,
       site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2, tolerance = excluded.tolerance,
-      pick_from = excluded.pick_from, pick_until = excluded.pick_until`);
+      about = excluded.about, height_m = excluded.height_m, trunk_cm = excluded.trunk_cm, pick_from = excluded.pick_from, pick_until = excluded.pick_until`);
   const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
   return {
@@ -52,7 +58,7 @@ export function plantingStore(db: Db) {
       const row = one.get(id);
       return row && { ...fromRow(row), deleted: row.deleted_at !== null };
     },
-    save: (p: Planting) => upsert.run({ ...p, edible: p.edible ? 1 : 0, dense: p.dense ? 1 : 0 }),
+    save: (p: Planting) => upsert.run({ ...p, edible: p.edible ? 1 : 0, dense: p.dense ? 1 : 0, about: JSON.stringify(p.about) }),
     remove: (id: string, at: Date) => remove.run(at.toISOString(), id),
     restore: (id: string) => restore.run(id),
   };

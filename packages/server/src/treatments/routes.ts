@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { Router } from 'express';
 import { treatmentRequestSchema, type Case, type Treatment, type TreatmentPage, type TreatmentRequest } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
+import { findControl } from '@sleetbrook/core/catalogue';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { caseStore } from '../cases/store';
@@ -9,6 +10,7 @@ import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
 import { conflict, invalid, notFound, parse } from '../http/problem';
 import { plantingStore } from '../plantings/store';
+import { ownSheetStore } from '../sheets/own-store';
 import { confirmationStore } from '../sheets/store';
 import { weatherSource } from '../weather/source';
 import { recordOf } from './record';
@@ -24,6 +26,7 @@ export function treatmentRoutes(context: Context): Router {
   const cases = caseStore(db);
   const gardens = gardenStore(db);
   const confirmations = confirmationStore(db);
+  const ownSheets = ownSheetStore(db);
   const weather = weatherSource(context);
 
   /** The case moves on in the same transaction: a kill in between can not part them. */
@@ -31,7 +34,10 @@ export function treatmentRoutes(context: Context): Router {
     const lap = found.laps.at(-1);
     const trouble = findTroubleCard(found.troubleId);
     if (!lap || !trouble) return;
-    const done = { ...lap, treatmentId: t.id, lookAgainOn: addDays(dayOf(instant(Date.parse(t.finishedAt)), zone), trouble.lookAgainDays) };
+    const along = lap.also.some((a) => a.controlId === t.controlId && a.doneAt === null) && t.controlId !== lap.controlId;
+    const done = along
+      ? { ...lap, also: lap.also.map((a) => (a.controlId === t.controlId ? { ...a, doneAt: t.finishedAt } : a)) }
+      : { ...lap, treatmentId: t.id, lookAgainOn: addDays(dayOf(instant(Date.parse(t.finishedAt)), zone), trouble.lookAgainDays) };
     cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), done] });
   };
 
@@ -54,9 +60,15 @@ export function treatmentRoutes(context: Context): Router {
       troubleId: found?.troubleId ?? null,
       weather: weather.at(new Date(sent.finishedAt), garden),
       now: clock.now(),
+      ownSheet: (sheetId) => ownSheets.find(sheetId),
       confirmed: (sheet) => confirmations.has(sheet.id, sheet.version),
     });
     treatments.add(record);
+    const { about } = planting;
+    if (findControl(sent.controlId)?.covers && !about.includes('covered')) {
+      const { deleted: _deleted, ...facts } = planting;
+      plantings.save({ ...facts, revision: facts.revision + 1, about: [...about, 'covered'] });
+    }
     if (found) advance(found, record, garden.zone);
     return record;
   });

@@ -1,9 +1,9 @@
 import { findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { lineFor, SHEETS } from '@sleetbrook/core/label';
+import { lineFor } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useCases, useConfirmations, useGarden, useSprayers } from '../../api/queries';
+import { useCases, useConfirmations, useGarden, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Choice } from '../../ui/field';
@@ -31,7 +31,8 @@ export function BenchScreen() {
   const setMix = useDrafts((d) => d.setMix);
   const [sheetId, setSheetId] = useState('potassium-soap');
   const [hostId, setHostId] = useState('broad-bean');
-  const sheet = SHEETS.find((s) => s.id === sheetId);
+  const sheets = useSheets().data ?? [];
+  const sheet = sheets.find((s) => s.id === sheetId);
   const host = HOSTS.find((h) => h.id === hostId);
   const pests = sheet && host ? TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t).ok) : [];
   const [pest, setPest] = useState('');
@@ -71,7 +72,7 @@ export function BenchScreen() {
             setSheetId(id);
             setMix(KEY, { ...EMPTY_MIX, area: draft.area });
           }}
-          options={SHEETS.map((s) => ({ value: s.id, label: s.name }))}
+          options={sheets.map((s) => ({ value: s.id, label: s.name }))}
         />
         <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
         {pests.length > 1 && trouble && (

@@ -1,5 +1,5 @@
 import type { Case } from '@sleetbrook/core/api';
-import { findControl, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
 import { usePathname, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCases, usePlantings, useToday } from '../../api/queries';
@@ -24,7 +24,7 @@ export function CaseList() {
     const station = stationOf(c);
     const sub =
       c.status === 'cleared'
-        ? (findControl(lap?.controlId ?? '')?.name ?? 'cleared')
+        ? (findControlCard(lap?.controlId ?? '')?.name ?? 'cleared')
         : out
           ? 'keep out'
           : station === 'again' && lap?.lookAgainOn

@@ -1,6 +1,6 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
-import { findControl, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
-import { gentlerThan, type Verdict } from '@sleetbrook/core/decide';
+import { findControlCard, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
+import { conflictsAmong, gentlerThan, type Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { dayOf } from '@sleetbrook/core/schedule';
@@ -18,7 +18,8 @@ import { Sheet } from '../../ui/sheet';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { LadderList } from '../decide/ladder-list';
-import { lastCount, useDeciding } from '../decide/use-deciding';
+import { LadderViews } from '../decide/ladder-views';
+import { lastCount, PLAIN_VIEW, useDeciding, type View as LadderView } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { MixStation } from '../mix/mix-station';
 import { TimeStation } from '../time/time-station';
@@ -44,6 +45,12 @@ export function CaseScreen({ id }: { readonly id: string }) {
   );
 }
 
+/** Once it is decided nothing is left out of sight. */
+const EVERYTHING: LadderView = { school: 'traditional', whatIf: [] };
+
+const verdictOf = (verdicts: readonly Verdict[], l: Lap) =>
+  verdicts.find((v) => v.control.id === l.controlId && (l.sheetId === null || v.sheet?.id === l.sheetId));
+
 interface OpenProps {
   readonly detail: CaseDetail;
   readonly planting: Planting | undefined;
@@ -55,31 +62,49 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const router = useRouter();
   const save = useSaveCase();
   const c = detail.case;
-  const deciding = useDeciding(c, planting, garden).data;
   const trouble = findTroubleCard(c.troubleId);
+  const [view, setView] = useState<LadderView>(PLAIN_VIEW);
   const [choice, setChoice] = useState<string | null>(null);
+  const [along, setAlong] = useState<readonly string[]>([]);
   const [asking, setAsking] = useState(false);
   const [why, setWhy] = useState('');
 
   const lap = c.laps.at(-1) ?? freshLap();
   const station = c.status === 'cleared' ? 'cleared' : lapStation(lap);
+  const deciding = useDeciding(c, planting, garden, station === 'decide' ? view : EVERYTHING).data;
   const at = new Date(now).toISOString();
   const change = (next: Partial<Lap>, more: Partial<Case> = {}) => save.mutateAsync({ ...c, ...more, laps: [...c.laps.slice(0, -1), { ...lap, ...next }] });
 
   const verdicts = deciding?.verdicts ?? [];
-  const chosenId = choice ?? deciding?.advice?.controlId ?? null;
-  const chosen = verdicts.find((v) => v.control.id === chosenId);
+  const chosenKey = choice ?? deciding?.advice?.key ?? null;
+  const chosen = verdicts.find((v) => v.key === chosenKey);
+  const withIt = verdicts.filter((v) => along.includes(v.key) && v.key !== chosenKey);
+  const ties = chosen ? conflictsAmong([chosen, ...withIt]) : [];
+  const fights = ties.some((t) => t.kind === 'conflict');
+  const onlyLooking =
+    view.whatIf.length > 0
+      ? 'You are only trying what would be if. Go back to how it is to take it.'
+      : view.school === 'any-labelled' && garden.policy !== 'any-labelled'
+        ? 'You are only looking: your own policy is stricter. Change it in Settings to take this.'
+        : null;
 
   const take = (v: Verdict, reason: string) => {
     setAsking(false);
-    void change({ controlId: v.control.id, whyHigher: reason, decidedAt: at }).catch(() => undefined);
+    void change({
+      controlId: v.control.id,
+      sheetId: v.sheet && !v.sheet.specimen ? v.sheet.id : null,
+      also: withIt.map((x) => ({ controlId: x.control.id, doneAt: null })),
+      whyHigher: reason,
+      decidedAt: at,
+    }).catch(() => undefined);
   };
   const decide = () => {
     if (!chosen) return;
     if (gentlerThan(chosen, verdicts).length > 0) setAsking(true);
     else take(chosen, '');
   };
-  const undo = () => void change({ controlId: null, whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
+  const undo = () =>
+    void change({ controlId: null, sheetId: null, also: [], whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
 
   const first = detail.looks[0];
   const signs = (first?.answers ?? [])
@@ -109,7 +134,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   c.laps.forEach((l, i) => {
     const here = i === c.laps.length - 1 && c.status === 'open';
     const s = lapStation(l);
-    const control = findControl(l.controlId ?? '');
+    const control = findControlCard(l.controlId ?? '');
     const key = (k: string) => `${i}-${k}`;
     const state = (order: number, mine: number): BrookStation['state'] => (!here || order > mine ? 'behind' : order === mine ? 'here' : 'ahead');
     const order = { decide: 0, mix: 1, time: 2, do: 3, again: 4, judge: 5 }[s];
@@ -127,7 +152,32 @@ function Open({ detail, planting, garden, now }: OpenProps) {
             </T>
             <T kind="muted">{`${i > 0 ? 'It was not enough: one rung up. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
             {deciding ? (
-              <LadderList verdicts={verdicts} chosen={chosenId} now={now} zone={garden.zone} onChoose={setChoice} />
+              <>
+                <LadderViews
+                  deciding={deciding}
+                  found={c}
+                  view={view}
+                  onView={setView}
+                  onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
+                />
+                <LadderList
+                  deciding={deciding}
+                  chosen={chosenKey}
+                  now={now}
+                  zone={garden.zone}
+                  plan={{
+                    caseId: c.id,
+                    onlyLooking,
+                    along,
+                    mayGoAlong: chosen ? (deciding.along[chosen.key] ?? []) : [],
+                    onChoose: (key) => {
+                      setChoice(key);
+                      setAlong(along.filter((k) => k !== key));
+                    },
+                    onAlong: (key) => setAlong(along.includes(key) ? along.filter((k) => k !== key) : [...along, key]),
+                  }}
+                />
+              </>
             ) : (
               <T kind="muted">Judging the ladder</T>
             )}
@@ -135,7 +185,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         ) : (
           <Summary
             word={i > 0 ? 'Decided again' : 'Decided'}
-            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
+            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.also.map((x) => `, with ${findControlCard(x.controlId)?.name.toLowerCase() ?? ''}`).join('')}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
             {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})}
           />
         ),
@@ -172,7 +222,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       content:
         here && s === 'time' && deciding ? (
           <TimeStation
-            verdict={verdicts.find((v) => v.control.id === l.controlId)}
+            verdict={verdictOf(verdicts, l)}
             ahead={deciding.ahead}
             now={now}
             zone={garden.zone}
@@ -194,7 +244,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
       content:
         here && s === 'do' ? (
-          <KeepStation found={c} lap={l} now={now} zone={garden.zone} verdict={verdicts.find((v) => v.control.id === l.controlId)} />
+          <KeepStation found={c} lap={l} now={now} zone={garden.zone} planting={planting} verdicts={verdicts} verdict={verdictOf(verdicts, l)} />
         ) : (
           <Summary
             word="Done"
@@ -246,7 +296,26 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const footer =
     station === 'decide' && chosen ? (
       <ActionBar>
-        <Button title={chosen.status === 'usable' ? chosen.control.act : `Plan ${chosen.control.name.toLowerCase()}`} busy={save.isPending} onPress={decide} />
+        {withIt.length > 0 && (
+          <View className="gap-1 lg:flex-1">
+            <T kind="strong">{`With ${withIt.map((v) => v.control.name.toLowerCase()).join(', ')}`}</T>
+            {ties.map((t) => (
+              <T key={`${t.a} ${t.b} ${t.sentence}`} kind="muted" className={t.kind === 'conflict' ? 'text-rowan' : ''}>
+                {t.sentence}
+              </T>
+            ))}
+          </View>
+        )}
+        {onlyLooking === null ? (
+          <Button
+            title={chosen.status === 'usable' ? chosen.control.act : `Plan ${chosen.control.name.toLowerCase()}`}
+            disabled={fights}
+            busy={save.isPending}
+            onPress={decide}
+          />
+        ) : (
+          <Button kind="quiet" title="Back to how it is" onPress={() => setView(PLAIN_VIEW)} />
+        )}
       </ActionBar>
     ) : station === 'again' ? (
       <ActionBar>

@@ -1,6 +1,6 @@
 import type { CaseDetail, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { findSheet, lineFor } from '@sleetbrook/core/label';
+import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { lineFor } from '@sleetbrook/core/label';
 import { parseBounded, squareMetres, trim, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
@@ -17,6 +17,7 @@ import { Field } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { useSheetOf } from '../shed/use-sheet';
 import { madeBy, mixFor } from '../mix/mix-for';
 
 /** Station 6: write down what was done. The clocks start when it is kept. */
@@ -42,8 +43,8 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
   const draft = useDrafts((d) => d.mixes[detail.case.id]) ?? EMPTY_MIX;
   const dropMix = useDrafts((d) => d.dropMix);
   const lap = detail.case.laps.at(-1);
-  const control = findControl(lap?.controlId ?? '');
-  const sheet = findSheet(control?.sheet ?? '');
+  const control = findControlCard(lap?.controlId ?? '');
+  const sheet = useSheetOf(lap?.controlId, lap?.sheetId);
   const host = findHost(planting.hostId);
   const trouble = findTroubleCard(detail.case.troubleId);
   const line = sheet && host && trouble ? lineFor(sheet, host, trouble) : null;
@@ -70,6 +71,9 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
       caseId: detail.case.id,
       plantingId: planting.id,
       controlId: control.id,
+      sheetId: lap.sheetId,
+      trunkCm: plan?.line.rate.form === 'per-cm-trunk' ? plan.size : null,
+      heightM: plan?.line.rate.form === 'per-m-height' ? plan.size : null,
       finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
       areaM2: squareMetres(a.value),
       amount: plan ? Math.round(madeBy(plan) * 100) / 100 : null,

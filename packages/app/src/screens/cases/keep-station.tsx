@@ -1,12 +1,15 @@
-import type { Case, Lap } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/cards';
-import type { Verdict } from '@sleetbrook/core/decide';
+import type { Case, Lap, Planting } from '@sleetbrook/core/api';
+import { findControlCard } from '@sleetbrook/core/cards';
+import type { Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { v7 } from 'uuid';
+import { useSaveTreatment } from '../../api/mutations';
 import { useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Mark } from '../../ui/mark';
+import { Failed } from '../../ui/states';
 import { T } from '../../ui/text';
 
 interface Props {
@@ -14,13 +17,15 @@ interface Props {
   readonly lap: Lap;
   readonly now: Instant;
   readonly zone: string;
+  readonly planting: Planting | undefined;
+  readonly verdicts: readonly Verdict[];
   readonly verdict: Verdict | undefined;
 }
 
 /** Do it: how, whether the hour is open, and the way to measuring or recording. */
-export function KeepStation({ found, lap, now, zone, verdict }: Props) {
+export function KeepStation({ found, lap, now, zone, planting, verdicts, verdict }: Props) {
   const router = useRouter();
-  const control = findControl(lap.controlId ?? '');
+  const control = findControlCard(lap.controlId ?? '');
   const begun = useDrafts((d) => (d.mixes[found.id]?.step ?? -1) >= 0);
   if (!control) return null;
   const openNow = verdict?.status === 'usable';
@@ -37,17 +42,68 @@ export function KeepStation({ found, lap, now, zone, verdict }: Props) {
             : `Not now: ${verdict?.reasons[0]?.sentence ?? 'the hour is closed.'}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}
         </T>
       </View>
-      {!control.sheet && control.how.map((step, i) => <T key={step}>{`${i + 1}. ${step}`}</T>)}
-      {control.cautions.map((c) => (
+      {!control.sheet && verdict?.control.how.map((step, i) => <T key={step}>{`${i + 1}. ${step}`}</T>)}
+      {verdict?.control.cautions.map((c) => (
         <T key={c.text} kind="muted">
           {c.text}
         </T>
       ))}
+      {planting && <Along found={found} lap={lap} now={now} planting={planting} verdicts={verdicts} />}
       {!control.sheet && <Button title="Done: write it down" onPress={() => router.navigate(`/cases/${found.id}/done`)} />}
       {/* nothing is opened in a closed hour, on flowers or inside a wait; what is already in the tank is seen through */}
       {control.sheet && (openNow || begun) && (
         <Button title={begun ? 'Go on measuring' : 'Start measuring'} onPress={() => router.navigate(`/cases/${found.id}/mix`)} />
       )}
+    </View>
+  );
+}
+
+interface AlongProps {
+  readonly found: Case;
+  readonly lap: Lap;
+  readonly now: Instant;
+  readonly planting: Planting;
+  readonly verdicts: readonly Verdict[];
+}
+
+/** What goes along in the plan, each ticked off by a record of its own. */
+function Along({ found, lap, now, planting, verdicts }: AlongProps) {
+  const save = useSaveTreatment();
+  if (lap.also.length === 0) return null;
+  const done = (controlId: string) =>
+    save
+      .mutateAsync({
+        id: v7(),
+        caseId: found.id,
+        plantingId: planting.id,
+        controlId,
+        sheetId: null,
+        trunkCm: null,
+        heightM: null,
+        finishedAt: new Date(now).toISOString(),
+        areaM2: planting.areaM2,
+        amount: null,
+        waterMl: null,
+        by: 'You',
+        why: 'Part of the plan',
+      })
+      .catch(() => undefined);
+  return (
+    <View className="gap-3">
+      <T kind="label">Along with it</T>
+      {save.error && <Failed error={save.error} />}
+      {lap.also.map((a) => {
+        const verdict = verdicts.find((v) => v.control.id === a.controlId);
+        const name = findControlCard(a.controlId)?.name ?? a.controlId;
+        return (
+          <View key={a.controlId} className="gap-2 border-l-4 border-line pl-3">
+            <T kind="strong">{a.doneAt ? `${name}: done` : name}</T>
+            {!a.doneAt && verdict?.control.how.map((step, i) => <T key={step} kind="muted">{`${i + 1}. ${step}`}</T>)}
+            {!a.doneAt && verdict?.status !== 'usable' && verdict?.reasons[0] && <T className="text-ochre">{`Not now: ${verdict.reasons[0].sentence}`}</T>}
+            {!a.doneAt && <Button kind="quiet" title={`Done: ${name.toLowerCase()}`} busy={save.isPending} onPress={() => void done(a.controlId)} />}
+          </View>
+        );
+      })}
     </View>
   );
 }

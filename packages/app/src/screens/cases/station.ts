@@ -1,5 +1,5 @@
 import type { Case, Lap } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/cards';
+import { findControlCard } from '@sleetbrook/core/cards';
 
 /** Where a case stands. Seen and named are behind it from the start. */
 export type Station = 'decide' | 'mix' | 'time' | 'do' | 'again' | 'judge' | 'cleared';
@@ -18,7 +18,7 @@ export const STATION_WORDS: Readonly<Record<Station, string>> = {
 export function lapStation(lap: Lap): Exclude<Station, 'cleared'> {
   if (!lap.controlId) return 'decide';
   if (lap.treatmentId) return lap.afterLookId ? 'judge' : 'again';
-  if (findControl(lap.controlId)?.sheet && !lap.mixedAt) return 'mix';
+  if (findControlCard(lap.controlId)?.sheet && !lap.mixedAt) return 'mix';
   return lap.plannedFor ? 'do' : 'time';
 }
 

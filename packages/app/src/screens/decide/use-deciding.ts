@@ -1,8 +1,9 @@
 import type { Case, Garden, Look, Planting } from '@sleetbrook/core/api';
-import { findControl } from '@sleetbrook/core/cards';
+import { findControlCard } from '@sleetbrook/core/cards';
+import type { Change, School } from '@sleetbrook/core/decide-light';
 import { instant } from '@sleetbrook/core/measure';
 import { useQuery } from '@tanstack/react-query';
-import { useCaseDetail, usePlantingTreatments, useWeather } from '../../api/queries';
+import { useCaseDetail, usePlantingTreatments, useSheets, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 
@@ -10,20 +11,29 @@ const HOUR = 3_600_000;
 /** Three hours back, so that wet leaves are known; ten days ahead. */
 const BACK = 3;
 const AHEAD = 240;
+const AS_IT_IS: readonly Change[] = [];
 
 /** The last count made in a case. */
 export const lastCount = (looks: readonly Look[]) => [...looks].reverse().find((l) => l.count)?.count ?? null;
 
+/** How the grower looks at the ladder: by which school, and with what changed for the sake of argument. */
+export interface View {
+  readonly school: School;
+  readonly whatIf: readonly Change[];
+}
+export const PLAIN_VIEW: View = { school: 'least-toxic', whatIf: AS_IT_IS };
+
 /** Verdicts on every control for a case, judged in the worker, fresh each quarter of an hour. */
-export function useDeciding(found: Case | undefined, planting: Planting | undefined, garden: Garden | undefined) {
+export function useDeciding(found: Case | undefined, planting: Planting | undefined, garden: Garden | undefined, view: View = PLAIN_VIEW) {
   const now = useNow();
   const quarter = now === undefined ? undefined : instant(Math.floor(now / (HOUR / 4)) * (HOUR / 4));
   const from = quarter === undefined ? undefined : new Date(Math.floor(quarter / HOUR) * HOUR - BACK * HOUR).toISOString();
   const weather = useWeather(from, BACK + AHEAD).data;
   const treatments = usePlantingTreatments(planting?.id).data?.treatments;
   const looks = useCaseDetail(found?.id ?? '').data?.looks;
+  const sheets = useSheets().data;
   const lapsDone = (found?.laps.length ?? 1) - 1;
-  const previous = lapsDone > 0 ? findControl(found?.laps[lapsDone - 1]?.controlId ?? '') : undefined;
+  const previous = lapsDone > 0 ? findControlCard(found?.laps[lapsDone - 1]?.controlId ?? '') : undefined;
   const count = looks ? lastCount(looks) : null;
 
   return useQuery({
@@ -32,12 +42,12 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       found?.id,
       found?.revision,
       planting,
-      garden?.policy,
-      garden?.latitude,
-      garden?.longitude,
-      garden?.zone,
+      garden,
+      view.school,
+      view.whatIf.map((c) => c.code),
       now,
       treatments?.length,
+      sheets?.filter((s) => !s.specimen).map((s) => [s.id, s.version]),
       weather?.source,
       weather?.hours.length,
       count,
@@ -49,10 +59,11 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       now !== undefined &&
       weather !== undefined &&
       treatments !== undefined &&
+      sheets !== undefined &&
       looks !== undefined,
     placeholderData: (old) => old,
     queryFn: () => {
-      if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks) throw new Error('not ready');
+      if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks || !sheets) throw new Error('not ready');
       return core().decide({
         now,
         place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
@@ -66,13 +77,30 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           tolerance: planting.tolerance,
           pickFrom: planting.pickFrom,
           pickUntil: planting.pickUntil,
+          areaM2: planting.areaM2,
+          heightM: planting.heightM,
+          about: planting.about,
         },
         policy: garden.policy,
+        around: garden.around,
+        homeMade: garden.homeMade,
+        plans: garden.plans,
+        stageSeen: found.stageSeen,
+        sheets: sheets.filter((s) => !s.specimen),
         weather: weather.hours,
-        records: treatments.map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId })),
+        records: treatments.map((t) => ({
+          at: instant(Date.parse(t.finishedAt)),
+          controlId: t.controlId,
+          sheet: t.sheet,
+          lineId: t.lineId,
+          amount: t.amount,
+          areaM2: t.areaM2,
+        })),
         seenSigns: looks.flatMap((l) => l.answers.filter((a) => a.seen).map((a) => a.signId)),
         share: count ? count.affected / count.looked : null,
         fromRung: previous ? Math.min(previous.rung + 1, 6) : 0,
+        school: view.school,
+        whatIf: view.whatIf,
       });
     },
   });

@@ -1,80 +1,81 @@
-import type { Verdict } from '@sleetbrook/core/decide';
+import type { Course, Verdict } from '@sleetbrook/core/decide-light';
 import { quoteLine } from '@sleetbrook/core/label';
-import { sayProvenance, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
+import type { Instant } from '@sleetbrook/core/measure';
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
-import { Mark } from '../../ui/mark';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
+import { Reasons } from './reasons';
+
+/** What can be done with a verdict in this case. */
+export interface PlanChoice {
+  readonly caseId: string;
+  /** Why nothing can be taken just now, in the grower's words. */
+  readonly onlyLooking: string | null;
+  /** Keys of what goes along with the main control. */
+  readonly along: readonly string[];
+  /** Keys of what could go along. */
+  readonly mayGoAlong: readonly string[];
+  readonly onChoose: (key: string) => void;
+  readonly onAlong: (key: string) => void;
+}
 
 interface Props {
   readonly verdict: Verdict;
+  /** For leaving it: what is then to be expected. */
+  readonly course: Course | null;
   readonly now: Instant;
   readonly zone: string;
+  readonly plan: PlanChoice;
   readonly onClose: () => void;
-  readonly onChoose: () => void;
 }
 
-const WORD = { usable: 'Usable now', 'not-now': 'Not now', never: 'Never here' };
-const MARKS = { usable: 'open', 'not-now': 'wait', never: 'stop' } as const;
-
-/** One control: the verdict with every reason, how it works, how to do it, what to mind. */
-export function VerdictSheet({ verdict: v, now, zone, onClose, onChoose }: Props) {
-  const next = v.opens?.kind === 'at' ? `Opens ${sayWhen(v.opens.at, now, zone)}.` : v.opens ? `Opens ${v.opens.event}.` : null;
+/** One control in short: the verdict with every reason, what it does here, and the ways on. */
+export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: Props) {
+  const router = useRouter();
+  const then = (act: () => void) => () => {
+    onClose();
+    act();
+  };
+  const along = plan.along.includes(v.key);
   return (
     <Sheet open title={v.control.name} onClose={onClose}>
-      <View className="flex-row items-center gap-3">
-        <Mark state={MARKS[v.status]} />
-        <T kind="strong">{WORD[v.status]}</T>
-        {next && (
-          <T kind="muted" className="flex-1">
-            {next}
-          </T>
-        )}
-      </View>
-      {v.reasons.map((r) => (
-        <View key={r.code} className="gap-1 border-l-4 border-line pl-3">
-          <T>{r.sentence}</T>
-          <T kind="small">{[...r.inputs.map((i) => `${i.name}: ${i.value}`), sayProvenance(r.source)].join(' · ')}</T>
-        </View>
-      ))}
-      {v.openSpans.length > 0 && (
-        <T kind="muted">{`Open: ${v.openSpans
-          .slice(0, 3)
-          .map((s) => `${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`)
-          .join('; ')}.`}</T>
-      )}
-      <View className="gap-1">
-        <T kind="label">What it does here</T>
-        <T>{`${v.effectWhy} Expected to stop about ${Math.round(v.effect * 100)} in 100, done well.`}</T>
-        <T>{v.control.works.text}</T>
-      </View>
-      <View className="gap-1">
-        <T kind="label">How</T>
-        {v.control.how.map((step, i) => (
-          <T key={step}>{`${i + 1}. ${step}`}</T>
-        ))}
-      </View>
-      {(v.control.cautions.length > 0 || v.sheet) && (
-        <View className="gap-1">
-          <T kind="label">Mind</T>
-          {v.control.cautions.map((c) => (
-            <T key={c.text}>{c.text}</T>
+      <Reasons verdict={v} now={now} zone={zone} />
+      {course ? (
+        <View className="gap-2">
+          <T kind="label">If you leave it</T>
+          {course.sentences.map((s) => (
+            <T key={s}>{s}</T>
           ))}
-          {v.sheet?.cautions
-            .filter((c) => !v.control.cautions.some((o) => o.text === c.text))
-            .map((c) => (
-              <T key={c.text}>{c.text}</T>
-            ))}
+          <T kind="strong">{course.acting}</T>
+        </View>
+      ) : (
+        <View className="gap-1">
+          <T kind="label">What it does here</T>
+          <T>{`${v.effectWhy} Expected to stop about ${Math.round(v.effect * 100)} in 100, done well.`}</T>
+          <T kind="muted">{v.control.doesNot.text}</T>
         </View>
       )}
       {v.sheet && v.line && (
-        <View className="gap-1">
-          <T kind="label">Specimen label: check against your own</T>
-          <T kind="muted">{quoteLine(v.sheet, v.line)}</T>
+        <T kind="small">{`${v.sheet.specimen ? 'Specimen label, check against your own' : 'Your label sheet'}. ${quoteLine(v.sheet, v.line)}.`}</T>
+      )}
+      <Button
+        kind="link"
+        title={`All about it: ${v.control.name.toLowerCase()}`}
+        onPress={then(() => router.navigate(`/cases/${plan.caseId}/control/${v.key}`))}
+      />
+      {v.status !== 'never' && plan.onlyLooking !== null && <T kind="muted">{plan.onlyLooking}</T>}
+      {v.status !== 'never' && plan.onlyLooking === null && (
+        <View className="gap-3">
+          {!along && (
+            <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${v.control.name.toLowerCase()}`} onPress={then(() => plan.onChoose(v.key))} />
+          )}
+          {(along || plan.mayGoAlong.includes(v.key)) && (
+            <Button kind="quiet" title={along ? 'Take it out of the plan' : 'Do it along with the other'} onPress={then(() => plan.onAlong(v.key))} />
+          )}
         </View>
       )}
-      {v.status !== 'never' && <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${v.control.name.toLowerCase()}`} onPress={onChoose} />}
     </Sheet>
   );
 }

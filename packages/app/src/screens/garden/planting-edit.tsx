@@ -14,7 +14,18 @@ import { Pick } from '../../ui/pick';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { Ticks } from '../../ui/ticks';
 import { EMPTY_FORM, formOf, plantingResolver, readForm } from './planting-form';
+
+const ABOUT = [
+  { value: 'thirsty', label: 'Short of water' },
+  { value: 'tender-growth', label: 'Soft new leaves' },
+  { value: 'soil-soaked', label: 'Soil soaked' },
+  { value: 'covered', label: 'Under a cover' },
+  { value: 'weeds-in-flower', label: 'Weeds in flower beneath' },
+  { value: 'for-butterflies', label: 'Kept for butterflies' },
+  { value: 'pond-near', label: 'Water within a few strides' },
+] as const;
 
 /** Adds a planting, or changes one. @param id null for a new one */
 export function PlantingEdit({ id }: { readonly id: string | null }) {
@@ -136,6 +147,47 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
               hint="Of the ground the plants cover, or the wall they hang on."
             />
           )}
+        />
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Controller
+              control={control}
+              name="height"
+              render={({ field, fieldState }) => (
+                <Field
+                  label="Height"
+                  unit="m"
+                  numeric
+                  value={field.value}
+                  onChange={field.onChange}
+                  error={fieldState.error?.message}
+                  hint="Of the tallest. Empty: below your head"
+                />
+              )}
+            />
+          </View>
+          <View className="flex-1">
+            <Controller
+              control={control}
+              name="trunk"
+              render={({ field, fieldState }) => (
+                <Field
+                  label="Round the trunk"
+                  unit="cm"
+                  numeric
+                  value={field.value}
+                  onChange={field.onChange}
+                  error={fieldState.error?.message}
+                  hint="For trees and shrubs"
+                />
+              )}
+            />
+          </View>
+        </View>
+        <Controller
+          control={control}
+          name="about"
+          render={({ field }) => <Ticks label="As they stand now" value={field.value} onChange={field.onChange} options={ABOUT} />}
         />
         <Controller
           control={control}

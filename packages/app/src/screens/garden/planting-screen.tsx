@@ -1,4 +1,4 @@
-import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayWhen, trim } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -81,7 +81,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                 <Row
                   key={t.id}
                   mark="done"
-                  title={findControl(t.controlId)?.name ?? t.controlName}
+                  title={findControlCard(t.controlId)?.name ?? t.controlName}
                   end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)}
                   sub={t.amount ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${trim(t.areaM2, 1)} m²` : 'done'}
                 />

@@ -121,6 +121,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
       troubleId: suspect.id,
       confidence: suspect.probability,
       lookId: look.id,
+      stageSeen: null,
       openedAt: at,
       status: 'open',
       closedAt: null,

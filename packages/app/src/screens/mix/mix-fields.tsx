@@ -1,5 +1,5 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { quoteLine, sayRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
+import { quoteLine, sayPer, sayRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { sayVolume, trim, type Outcome } from '@sleetbrook/core/measure';
 import type { MixPlan } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
@@ -9,24 +9,28 @@ import { Row } from '../../ui/row';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { measuredLines } from './measured-lines';
-import { middleRate, sprayerFor } from './mix-for';
+import { middleRate, SIZES, sprayerFor } from './mix-for';
 
 interface Props {
   readonly draft: MixDraft;
   readonly onChange: (change: Partial<MixDraft>) => void;
   readonly sheet: LabelSheet;
   readonly line: LabelLine;
-  readonly planting: Pick<Planting, 'areaM2'> | null;
+  readonly planting: Pick<Planting, 'areaM2' | 'trunkCm' | 'heightM'> | null;
   readonly sprayers: readonly Sprayer[];
   readonly garden: Garden;
   readonly mix: Outcome<MixPlan>;
 }
+
+const SHORT = { 'per-litre': 'per l', 'per-m2': 'per m²', 'per-cm-trunk': 'per cm', 'per-m-height': 'per m' } as const;
 
 /** Rate, area, water and sprayer in; loads, spoons and exact amounts out. */
 export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mix }: Props) {
   const refusal = mix.ok ? null : mix.reasons[0];
   const at = (field: string) => (refusal?.field === field ? refusal.sentence : undefined);
   const wet = line.waterMlPerM2 > 0;
+  const size = SIZES[line.rate.form];
+  const known = planting?.[size.of] ?? null;
   const clean = sprayers.filter((s) => !s.forWeedkiller);
   return (
     <View className="gap-4">
@@ -34,7 +38,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
         <View className="flex-1">
           <Field
             label="Rate"
-            unit={`${line.rate.unit} ${line.rate.form === 'per-litre' ? 'per l' : 'per m²'}`}
+            unit={`${line.rate.unit} ${SHORT[line.rate.form]}`}
             numeric
             value={draft.rate || trim(middleRate(line))}
             onChange={(rate) => onChange({ rate })}
@@ -44,10 +48,10 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
         </View>
         <View className="flex-1">
           <Field
-            label="Area"
-            unit="m²"
+            label={size.label}
+            unit={size.unit}
             numeric
-            value={draft.area || (planting ? trim(planting.areaM2, 2) : '')}
+            value={draft.area || (known ? trim(known, 2) : '')}
             onChange={(area) => onChange({ area })}
             error={at('area')}
           />
@@ -63,7 +67,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
             onChange={(water) => onChange({ water })}
             error={at('water')}
             placeholder={mix.ok ? trim(mix.value.water / 1000, 2) : ''}
-            hint={`Empty: ${trim(line.waterMlPerM2 / 1000, 2)} l a m², ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
+            hint={`Empty: ${trim(line.waterMlPerM2, 1)} ml ${sayPer(line.rate.form === 'per-litre' ? 'per-m2' : line.rate.form)}, ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
           />
           {clean.length > 0 ? (
             <Choice
@@ -83,7 +87,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
       ) : refusal && !['rate', 'area', 'water', 'sprayer'].includes(refusal.field) ? (
         <T className="text-rowan">{refusal.sentence}</T>
       ) : null}
-      <T kind="small">{`Specimen, check against your own label. ${quoteLine(sheet, line)}.`}</T>
+      <T kind="small">{`${sheet.specimen ? 'Specimen, check against your own label' : 'Your own label sheet'}. ${quoteLine(sheet, line)}.`}</T>
     </View>
   );
 }

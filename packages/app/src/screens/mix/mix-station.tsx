@@ -1,12 +1,13 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { findSheet, lineFor } from '@sleetbrook/core/label';
+import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { lineFor } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useConfirmations, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
+import { useSheetOf } from '../shed/use-sheet';
 import { PoisonHelp } from '../help/poison-help';
 import { MixFields } from './mix-fields';
 import { mixFor } from './mix-for';
@@ -27,7 +28,7 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
   const confirmations = useConfirmations().data;
   const draft = useDrafts((d) => d.mixes[found.id]) ?? EMPTY_MIX;
   const setMix = useDrafts((d) => d.setMix);
-  const sheet = findSheet(findControl(controlId)?.sheet ?? '');
+  const sheet = useSheetOf(controlId, found.laps.at(-1)?.sheetId);
   const host = findHost(planting.hostId);
   if (!sheet || !host || !sprayers || !confirmations) return <T kind="muted">One moment</T>;
   const line = lineFor(sheet, host, findTroubleCard(found.troubleId) ?? { labelAs: [] });

@@ -1,12 +1,12 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { findControl, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { findSheet, lineFor, sayRate } from '@sleetbrook/core/label';
+import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { lineFor, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { millilitres, sayVolume, trim } from '@sleetbrook/core/measure';
 import { stepsFor, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { View } from 'react-native';
-import { useCaseDetail, useConfirmations, useGarden, usePlantings, useSprayers } from '../../api/queries';
+import { useCaseDetail, useConfirmations, useGarden, usePlantings, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { ActionBar, Button } from '../../ui/button';
 import { Tick } from '../../ui/field';
@@ -16,6 +16,7 @@ import { Page } from '../../ui/page';
 import { Empty, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useTokens } from '../../ui/tokens';
+import { sheetOf } from '../shed/use-sheet';
 import { PoisonHelp } from '../help/poison-help';
 import { measuredLines } from './measured-lines';
 import { mixFor, sprayerFor } from './mix-for';
@@ -29,14 +30,15 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
   const garden = useGarden().data;
   const sprayers = useSprayers().data;
   const confirmations = useConfirmations().data;
+  const sheets = useSheets().data;
   const router = useRouter();
   return (
     <Read query={detail}>
       {(d) => {
         const planting = plantings?.find((p) => p.id === d.case.plantingId);
-        if (!planting || !garden || !sprayers || !confirmations) return null;
+        if (!planting || !garden || !sprayers || !confirmations || !sheets) return null;
         const lap = d.case.laps.at(-1);
-        const sheet = findSheet(findControl(lap?.controlId ?? '')?.sheet ?? '');
+        const sheet = sheetOf(sheets, lap?.controlId, lap?.sheetId);
         const confirmed = sheet && (sheet.class !== 'conventional' || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version));
         if (!sheet || !lap?.mixedAt || lap.treatmentId || !confirmed) {
           return (
@@ -49,7 +51,7 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
             </Page>
           );
         }
-        return <Cards caseId={caseId} troubleId={d.case.troubleId} sheetId={sheet.id} planting={planting} garden={garden} sprayers={sprayers} />;
+        return <Cards caseId={caseId} troubleId={d.case.troubleId} sheet={sheet} planting={planting} garden={garden} sprayers={sprayers} />;
       }}
     </Read>
   );
@@ -58,21 +60,20 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
 interface CardsProps {
   readonly caseId: string;
   readonly troubleId: string;
-  readonly sheetId: string;
+  readonly sheet: LabelSheet;
   readonly planting: Planting;
   readonly garden: Garden;
   readonly sprayers: readonly Sprayer[];
 }
 
-function Cards({ caseId, troubleId, sheetId, planting, garden, sprayers }: CardsProps) {
+function Cards({ caseId, troubleId, sheet, planting, garden, sprayers }: CardsProps) {
   const router = useRouter();
   const draft = useDrafts((d) => d.mixes[caseId]) ?? EMPTY_MIX;
   const setMix = useDrafts((d) => d.setMix);
-  const sheet = findSheet(sheetId);
   const host = findHost(planting.hostId);
-  const line = sheet && host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : null;
+  const line = host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : null;
   const sprayer = sprayerFor(draft, sprayers);
-  const mix = sheet && line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
+  const mix = line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
   const plan = mix?.ok ? mix.value : null;
   const steps = plan ? stepsFor(plan, sprayer?.name ?? null) : [];
   const index = Math.min(Math.max(draft.step, 0), Math.max(steps.length - 1, 0));

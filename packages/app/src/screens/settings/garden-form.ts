@@ -10,6 +10,9 @@ export interface GardenForm {
   zone: string;
   units: Garden['units'];
   policy: Garden['policy'];
+  around: Garden['around'];
+  homeMade: Garden['homeMade'];
+  plans: Garden['plans'];
   emergencyNumber: string;
   poisonCentre: string;
 }
@@ -22,6 +25,9 @@ export const gardenFormOf = (g: Garden): GardenForm => ({
   zone: g.zone,
   units: g.units,
   policy: g.policy,
+  around: g.around,
+  homeMade: g.homeMade,
+  plans: g.plans,
   emergencyNumber: g.emergencyNumber,
   poisonCentre: g.poisonCentre,
 });
@@ -44,7 +50,8 @@ export function readGarden(form: GardenForm, before: Garden): { garden: Garden }
     setUp: true,
     measures: isStarter(before) ? STARTER_KITS[form.units] : before.measures,
   });
-  for (const issue of parsed.error?.issues ?? []) errors[String(issue.path[0] ?? 'name')] ??= issue.message;
+  for (const issue of parsed.error?.issues ?? [])
+    errors[issue.path[0] === 'plans' ? issue.path.slice(0, 3).join('.') : String(issue.path[0] ?? 'name')] ??= issue.message;
   return parsed.success && Object.keys(errors).length === 0 ? { garden: parsed.data } : { errors };
 }
 
@@ -55,6 +62,16 @@ export const gardenResolver =
     if ('garden' in read) return { values: form, errors: {} };
     return {
       values: {},
-      errors: Object.fromEntries(Object.entries(read.errors).map(([k, message]) => [k, { type: 'value', message }])) as FieldErrors<GardenForm>,
+      errors: nested(read.errors),
     };
   };
+
+/** Messages by dotted path as react-hook-form keeps them; a message below a list also stands at the list itself. */
+function nested(errors: Readonly<Record<string, string>>): FieldErrors<GardenForm> {
+  const out: Record<string, { type: string; message: string }> = {};
+  for (const [path, message] of Object.entries(errors)) {
+    const [first = path] = path.split('.');
+    out[first] ??= { type: 'value', message: path.includes('.') ? `${path}: ${message}` : message };
+  }
+  return out as FieldErrors<GardenForm>;
+}

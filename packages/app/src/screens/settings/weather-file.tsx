@@ -1,32 +1,15 @@
-import { useRef } from 'react';
 import { View } from 'react-native';
-import { ApiProblem } from '../../api/client';
 import { useDropWeather, useLoadWeather } from '../../api/mutations';
 import { Button } from '../../ui/button';
 import { Section } from '../../ui/row';
 import { T } from '../../ui/text';
+import { FileButton, FileProblem } from '../shed/file-button';
 
 /** Loads hourly weather from a CSV file in place of the stand-in. */
 export function WeatherFile() {
   const load = useLoadWeather();
   const drop = useDropWeather();
-  const input = useRef<HTMLInputElement | null>(null);
-  const problem = load.error instanceof ApiProblem ? load.error.problem : null;
-  const choose = () => {
-    if (typeof document === 'undefined') return;
-    input.current ??= Object.assign(document.createElement('input'), { type: 'file', accept: '.csv,text/csv' });
-    const field = input.current;
-    field.value = '';
-    field.onchange = () => {
-      const file = field.files?.[0];
-      if (file)
-        void file
-          .text()
-          .then((text) => load.mutateAsync(text))
-          .catch(() => undefined);
-    };
-    field.click();
-  };
+  const read = async (file: File) => load.mutateAsync(await file.text());
   return (
     <View className="gap-3">
       <Section>Weather</Section>
@@ -37,20 +20,8 @@ export function WeatherFile() {
       {load.data && (
         <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>
       )}
-      {problem && (
-        <View role="alert" className="gap-1">
-          <T kind="strong" className="text-rowan">
-            {problem.title}
-          </T>
-          {(problem.errors ?? []).slice(0, 5).map((e) => (
-            <T key={`${e.line}${e.field}`} className="text-rowan">
-              {e.message}
-            </T>
-          ))}
-          {!problem.errors?.length && problem.detail && <T className="text-rowan">{problem.detail}</T>}
-        </View>
-      )}
-      <Button kind="quiet" title="Load a CSV of hours" busy={load.isPending} onPress={choose} />
+      <FileProblem error={load.error} />
+      <FileButton title="Load a CSV of hours" accept=".csv,text/csv" busy={load.isPending} onFile={(f) => void read(f).catch(() => undefined)} />
       <Button kind="quiet" title="Go back to the stand-in" busy={drop.isPending} onPress={() => drop.mutate(undefined)} />
     </View>
   );

@@ -1,12 +1,12 @@
 import type { Garden, Sprayer } from '@sleetbrook/core/api';
-import { SHEETS } from '@sleetbrook/core/label';
+import type { LabelSheet } from '@sleetbrook/core/label';
 import { millilitres, parseBounded, sayVolume, trim, type Measure } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useRemoveSprayer, useSaveGarden, useSaveSprayer } from '../../api/mutations';
-import { useConfirmations, useGarden, useSprayers } from '../../api/queries';
+import { useConfirmations, useGarden, useSheets, useSprayers } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
@@ -14,6 +14,7 @@ import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { SheetFiles } from './sheet-files';
 
 /** Products by their label sheets, sprayers, and what is measured with. */
 export function ShedScreen() {
@@ -21,34 +22,36 @@ export function ShedScreen() {
   const garden = useGarden().data;
   const sprayers = useSprayers().data;
   const confirmations = useConfirmations().data;
+  const sheets = useSheets().data;
   const [adding, setAdding] = useState<'sprayer' | 'measure' | null>(null);
   const [sprayer, setSprayer] = useState<Sprayer | null>(null);
   const [measure, setMeasure] = useState<Measure | null>(null);
-  if (!garden || !sprayers || !confirmations)
+  if (!garden || !sprayers || !confirmations || !sheets)
     return (
       <Page title="Shed">
         <Loading />
       </Page>
     );
+  const own = sheets.filter((s) => !s.specimen);
   const done = (id: string, version: number) => confirmations.some((c) => c.sheetId === id && c.version === version);
   return (
     <Page title="Shed">
       <View className="px-5">
-        <Section>Label sheets (specimens: your own label is the law)</Section>
-        {SHEETS.map((s) => {
-          const needed = s.class === 'conventional' && !done(s.id, s.version);
-          return (
-            <Row
-              key={s.id}
-              mark={needed ? 'wait' : done(s.id, s.version) ? 'done' : 'open'}
-              title={s.name}
-              end={needed ? 'Check first' : done(s.id, s.version) ? 'Checked' : s.signalWord}
-              tone={needed ? 'wait' : 'plain'}
-              sub={`${s.actives.map((a) => `${a.name} ${a.percent} %`).join(', ')}${s.organicListed ? ' · organic' : ''}`}
-              onPress={() => router.navigate(`/shed/${s.id}`)}
-            />
-          );
-        })}
+        <Section>Your own label sheets</Section>
+        {own.length === 0 && <T kind="muted">None yet. A sheet of your own goes before the specimen: its rates, waits and limits are your pack’s.</T>}
+        {own.map((s) => (
+          <SheetRow key={s.id} sheet={s} confirmed={done(s.id, s.version)} onPress={() => router.navigate(`/shed/${s.id}`)} />
+        ))}
+        <View className="pt-3">
+          <Button kind="quiet" title="Enter a label" onPress={() => router.navigate('/shed/new')} />
+        </View>
+        <SheetFiles any={own.length > 0} />
+        <Section>Specimen sheets (check against your own label)</Section>
+        {sheets
+          .filter((s) => s.specimen)
+          .map((s) => (
+            <SheetRow key={s.id} sheet={s} confirmed={done(s.id, s.version)} onPress={() => router.navigate(`/shed/${s.id}`)} />
+          ))}
         <Section>Sprayers</Section>
         {sprayers.length === 0 && <T kind="muted">None yet. Add the sprayer you own: loads are worked out for it.</T>}
         {sprayers.map((s) => (
@@ -84,6 +87,28 @@ export function ShedScreen() {
       <SprayerSheet sprayer={sprayer} onClose={() => setSprayer(null)} />
       <MeasureSheet measure={measure} garden={garden} onClose={() => setMeasure(null)} />
     </Page>
+  );
+}
+
+interface SheetRowProps {
+  readonly sheet: LabelSheet;
+  readonly confirmed: boolean;
+  readonly onPress: () => void;
+}
+
+/** A sheet in the list: whether it must be checked against the label in the hand first. */
+function SheetRow({ sheet: s, confirmed, onPress }: SheetRowProps) {
+  const barred = s.restricted || s.signalWord === 'danger';
+  const needed = s.class === 'conventional' && !confirmed;
+  return (
+    <Row
+      mark={barred ? 'stop' : needed ? 'wait' : confirmed ? 'done' : 'open'}
+      title={s.name}
+      end={barred ? 'Licensed only' : needed ? 'Check first' : confirmed ? 'Checked' : s.signalWord}
+      tone={needed && !barred ? 'wait' : 'plain'}
+      sub={`${s.actives.map((a) => `${a.name} ${a.percent} %`).join(', ')}${s.organicListed ? ' · organic' : ''}`}
+      onPress={onPress}
+    />
   );
 }
 

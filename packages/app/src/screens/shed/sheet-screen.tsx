@@ -1,19 +1,20 @@
 import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { findSheet, lineFor, quoteLine, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import { lineFor, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { useConfirmSheet, useUnconfirmSheet } from '../../api/mutations';
-import { useConfirmations } from '../../api/queries';
+import { Linking, View } from 'react-native';
+import { useConfirmSheet, useRemoveSheet, useRestoreSheet, useUnconfirmSheet } from '../../api/mutations';
+import { useConfirmations, useSheets, useSheetVersions } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
-import { Empty, Failed } from '../../ui/states';
+import { Sheet } from '../../ui/sheet';
+import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
 
@@ -29,8 +30,23 @@ const BEES = { none: 'no warning', wet: 'harmful while wet: not on open flowers 
 
 /** A specimen label sheet in the order in which labels are printed, and the check against the grower's own. */
 export function SheetScreen({ id }: { readonly id: string }) {
-  const sheet = findSheet(id);
+  const sheets = useSheets().data;
+  const restore = useRestoreSheet();
+  const sheet = sheets?.find((s) => s.id === id);
   const router = useRouter();
+  if (!sheets)
+    return (
+      <Page back={{ title: 'Shed', href: '/shed' }}>
+        <Loading />
+      </Page>
+    );
+  if (!sheet && id.startsWith('own-'))
+    return (
+      <Page back={{ title: 'Shed', href: '/shed' }}>
+        <Empty title="It is removed" text="Records keep the sheet as it was." action={{ title: 'Take it back', onPress: () => restore.mutate(id) }} />
+        {restore.error && <Failed error={restore.error} />}
+      </Page>
+    );
   if (!sheet)
     return (
       <Page back={{ title: 'Shed', href: '/shed' }}>
@@ -51,7 +67,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   return (
     <Page
       title={s.name}
-      sub="Specimen: check against your own label"
+      sub={s.specimen ? 'Specimen: check against your own label' : `Your own label sheet, version ${s.version}`}
       back={{ title: 'Shed', href: '/shed' }}
       aside={<PoisonHelp />}
       footer={
@@ -88,9 +104,9 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         <Section>Crops, pests and rates</Section>
         {s.lines.map((l) => (
           <View key={l.id} className="border-b border-line py-3">
-            <T kind="strong">{`${l.crops.join(', ')}: ${sayRate(l.rate)}`}</T>
+            <T kind="strong">{`${l.crops.join(', ').replaceAll('-', ' ')}: ${l.asPrinted ?? sayRate(l.rate)}`}</T>
             <T kind="muted">{`Against ${l.pests.map((p) => findTroubleCard(p)?.name.toLowerCase() ?? p).join(', ')}`}</T>
-            <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${l.waterMlPerM2 / 1000} l a m²` : ''}`}</T>
+            <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${byTrunk(l.rate.form) ? `${l.waterMlPerM2} ml water ${sayPer(l.rate.form)}` : `${l.waterMlPerM2 / 1000} l a m²`}` : ''}${l.inBloom === 'never' ? ' · not on open flowers' : l.inBloom === 'only' ? ' · only in bloom' : ''}${l.stages ? ` · only ${l.stages.join(', ')}` : ''}`}</T>
             <T kind="small">{sayProvenance(l.prov)}</T>
           </View>
         ))}
@@ -107,7 +123,14 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
           <Row key={g.group} title={`Apart from ${g.group}`} end={`${g.days} d`} sub={sayProvenance(g.prov)} />
         ))}
         <Row title="Disposal" sub={s.disposal} />
+        {s.harms?.map((h) => (
+          <Row key={h.what} title={`Harms: ${h.what.replaceAll('-', ' ')}`} sub={h.why} />
+        ))}
+        {s.notMixedWith && <Row title="Never in one tank with" end={s.notMixedWith.join(', ')} />}
+        {s.shelfLifeMonths !== undefined && <Row title="Pack keeps" end={`${s.shelfLifeMonths} months`} />}
+        {s.regionNote && <Row title={s.regionNote.text} sub={sayProvenance(s.regionNote.prov)} />}
         <OnMyLabel sheet={s} />
+        <Own sheet={s} />
         {!confirmed && (
           <View>
             <Section>Check against your own label</Section>
@@ -119,6 +142,55 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         )}
       </View>
     </Page>
+  );
+}
+
+const byTrunk = (form: LabelSheet['lines'][number]['rate']['form']) => form === 'per-cm-trunk' || form === 'per-m-height';
+
+/** What can be done with a sheet: one of one's own from a specimen; change, versions and removal of an own one. */
+function Own({ sheet: s }: { readonly sheet: LabelSheet }) {
+  const router = useRouter();
+  const remove = useRemoveSheet();
+  const [asking, setAsking] = useState(false);
+  if (s.specimen)
+    return (
+      <View className="gap-3 pt-5">
+        <Button kind="quiet" title="Make my own from this" onPress={() => router.navigate(`/shed/new?from=${s.id}`)} />
+        <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
+      </View>
+    );
+  return (
+    <View className="gap-3 pt-5">
+      <Versions id={s.id} />
+      <Button kind="quiet" title="Change it" onPress={() => router.navigate(`/shed/${s.id}/edit`)} />
+      <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
+      <Button kind="stop" title="Remove this sheet" onPress={() => setAsking(true)} />
+      <Sheet open={asking} title={`Remove ${s.name}?`} onClose={() => setAsking(false)}>
+        <T>Records keep it as it was, and you can take the removal back on the next screen.</T>
+        {remove.error && <Failed error={remove.error} />}
+        <Button kind="stop" title="Remove it" busy={remove.isPending} onPress={() => remove.mutate(s.id)} />
+      </Sheet>
+    </View>
+  );
+}
+
+/** Earlier versions, as the records may still hold them. */
+function Versions({ id }: { readonly id: string }) {
+  const versions = useSheetVersions(id).data ?? [];
+  if (versions.length < 2) return null;
+  return (
+    <View>
+      <Section>Versions</Section>
+      {versions.map((v) => (
+        <Row
+          key={v.version}
+          title={`Version ${v.version}`}
+          sub={v.lines
+            .map((l) => `${l.crops.slice(0, 3).join(', ')}: ${l.asPrinted ?? sayRate(l.rate)}, ${l.phiDays === null ? 'not on food' : `wait ${l.phiDays} d`}`)
+            .join('; ')}
+        />
+      ))}
+    </View>
   );
 }
 

@@ -1,5 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControl, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
@@ -155,7 +155,7 @@ function OpenHoursFor({ found, planting, garden, now }: OpenProps) {
   const router = useRouter();
   const deciding = useDeciding(found, planting, garden).data;
   const lap = found.laps.at(-1);
-  const control = findControl(lap?.controlId ?? '');
+  const control = findControlCard(lap?.controlId ?? '');
   const verdict = deciding?.verdicts.find((v) => v.control.id === control?.id);
   if (!control || !verdict || !deciding) return null;
   const first = verdict.openSpans[0];

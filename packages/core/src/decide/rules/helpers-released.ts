@@ -1,4 +1,4 @@
-import { findControl } from '../../catalogue/light';
+import { findControl } from '../../catalogue/controls/find';
 import { sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';
 import type { Rule } from '../types';

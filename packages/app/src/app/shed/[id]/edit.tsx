@@ -1,7 +1,7 @@
 import { useLocalSearchParams } from 'expo-router';
-import { SheetScreen } from '../../screens/shed/sheet-screen';
+import { SheetEdit } from '../../../screens/lazy-forms';
 
 export default function Route() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  return <SheetScreen id={id} key={id} />;
+  return <SheetEdit id={id} from={null} key={id} />;
 }

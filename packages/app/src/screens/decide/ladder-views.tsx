@@ -1,0 +1,75 @@
+import type { Case } from '@sleetbrook/core/api';
+import { SCHOOLS } from '@sleetbrook/core/decide-light';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { Button } from '../../ui/button';
+import { Pick } from '../../ui/pick';
+import { T } from '../../ui/text';
+import type { Deciding } from '../../workers/tasks';
+import type { View as LadderView } from './use-deciding';
+
+interface Props {
+  readonly deciding: Deciding;
+  readonly found: Case;
+  readonly view: LadderView;
+  readonly onView: (view: LadderView) => void;
+  readonly onStage: (stage: string | null) => void;
+}
+
+const FEW = 4;
+
+/** How the ladder is looked at: by which school, which stage was seen, and what if something were otherwise. */
+export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
+  const [all, setAll] = useState(false);
+  const tried = new Set(view.whatIf.map((c) => c.code));
+  const known = [...deciding.changes, ...view.whatIf.filter((w) => !deciding.changes.some((c) => c.code === w.code))];
+  const shown = all ? known : known.filter((c, i) => i < FEW || tried.has(c.code));
+  const opened = deciding.verdicts.filter((v) => deciding.opened.includes(v.key)).map((v) => v.control.name.toLowerCase());
+  return (
+    <View className="gap-4 pt-3">
+      <Pick
+        label="Looked at as"
+        value={view.school}
+        onChange={(school) => onView({ ...view, school })}
+        options={SCHOOLS.map((s) => ({ value: s.id, label: s.label }))}
+      />
+      {view.school !== 'least-toxic' && <T kind="small">{SCHOOLS.find((s) => s.id === view.school)?.says ?? ''}</T>}
+      <Pick
+        label="Stage you saw"
+        value={found.stageSeen ?? ''}
+        onChange={(stage) => onStage(stage === '' ? null : stage)}
+        options={[{ value: '', label: 'As the month says' }, ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` }))]}
+      />
+      {known.length > 0 && (
+        <View className="gap-2">
+          <T kind="label">What if</T>
+          <View className="flex-row flex-wrap gap-2">
+            {shown.map((c) => {
+              const on = tried.has(c.code);
+              return (
+                <Pressable
+                  key={c.code}
+                  role="switch"
+                  aria-checked={on}
+                  aria-label={`What if: ${c.label}`}
+                  onPress={() => onView({ ...view, whatIf: on ? view.whatIf.filter((w) => w.code !== c.code) : [...view.whatIf, c] })}
+                  className={`min-h-[48px] max-w-full justify-center rounded-xl px-4 py-2 ${on ? 'bg-brook' : 'border border-dashed border-drift'}`}
+                >
+                  <T className={on ? 'text-on-brook' : ''}>{c.label}</T>
+                </Pressable>
+              );
+            })}
+          </View>
+          {known.length > shown.length && <Button kind="link" title={`${known.length - shown.length} more`} onPress={() => setAll(true)} />}
+          {view.whatIf.length > 0 && (
+            <View className="gap-2 rounded-xl bg-slate p-4">
+              <T live>{opened.length > 0 ? `Then open: ${opened.join(', ')}.` : 'Nothing more would be open.'}</T>
+              <T kind="small">For the sake of argument only: nothing is changed, and nothing can be taken this way.</T>
+              <Button kind="link" title="Back to how it is" onPress={() => onView({ ...view, whatIf: [] })} />
+            </View>
+          )}
+        </View>
+      )}
+    </View>
+  );
+}

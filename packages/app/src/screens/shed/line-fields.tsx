@@ -1,0 +1,118 @@
+import { CROP_WORDS, PEST_WORDS } from '@sleetbrook/core/label-files';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Button } from '../../ui/button';
+import { Choice, Field } from '../../ui/field';
+import { Pick } from '../../ui/pick';
+import { PickMany } from '../../ui/pick-many';
+import { Row } from '../../ui/row';
+import { Sheet } from '../../ui/sheet';
+import { T } from '../../ui/text';
+import { RATE_UNITS, type LineForm, type RateUnit, type SheetErrors } from './sheet-form';
+
+interface Props {
+  readonly line: LineForm;
+  readonly number: number;
+  readonly errors: SheetErrors;
+  readonly onChange: (change: Partial<LineForm>) => void;
+  readonly onRemove: (() => void) | null;
+}
+
+const WORDS: ReadonlyMap<string, string> = new Map([...CROP_WORDS, ...PEST_WORDS].map((w) => [w.id, w.name]));
+const named = (ids: readonly string[]) => ids.map((id) => WORDS.get(id) ?? id).join(', ');
+
+/** One line of the rate table: in sight as a label prints it, filled in in a panel. */
+export function LineFields({ line: l, number, errors, onChange, onRemove }: Props) {
+  const [open, setOpen] = useState(false);
+  const at = (field: string) => errors[`lines.${number}.${field}`];
+  const wrong = Object.entries(errors).filter(([k]) => k.startsWith(`lines.${number}.`));
+  const unit = RATE_UNITS.find((u) => u.id === l.rateUnit)?.label ?? '';
+  const title = l.crops.length > 0 ? `${named(l.crops.slice(0, 4))}${l.crops.length > 4 ? ' …' : ''}` : 'A new line';
+  return (
+    <View>
+      <Row
+        {...(wrong.length > 0 ? { mark: 'stop' as const } : {})}
+        title={title}
+        end={l.max ? `${l.min && l.min !== l.max ? `${l.min}–` : ''}${l.max}` : ''}
+        endSub={unit}
+        sub={`Against ${named(l.pests.slice(0, 4))}${l.pests.length > 4 ? ' …' : ''}${l.phi ? `. Wait ${l.phi} d` : '. Not on food'}`}
+        onPress={() => setOpen(true)}
+      />
+      {wrong.length > 0 && (
+        <View role="alert">
+          <T kind="small" className="text-rowan">
+            {wrong.map(([, message]) => message).join(' ')}
+          </T>
+        </View>
+      )}
+      <Sheet open={open} title={`Line ${number + 1}`} onClose={() => setOpen(false)}>
+        <PickMany label="Crops and sites" value={l.crops} options={CROP_WORDS} onChange={(crops) => onChange({ crops })} error={at('crops')} />
+        <PickMany label="Pests" value={l.pests} options={PEST_WORDS} onChange={(pests) => onChange({ pests })} error={at('pests')} />
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field label="Rate from" numeric value={l.min} onChange={(min) => onChange({ min })} error={at('min')} hint="Empty if there is one rate" />
+          </View>
+          <View className="flex-1">
+            <Field label="Rate to" numeric value={l.max} onChange={(max) => onChange({ max })} error={at('max')} />
+          </View>
+        </View>
+        <Pick<RateUnit>
+          label="Rate in"
+          value={l.rateUnit}
+          onChange={(rateUnit) => onChange({ rateUnit })}
+          options={RATE_UNITS.map((u) => ({ value: u.id, label: u.label }))}
+          error={at('rateUnit')}
+        />
+        <Field
+          label="Water for a m²"
+          unit="l"
+          numeric
+          value={l.water}
+          onChange={(water) => onChange({ water })}
+          error={at('water')}
+          hint="By trunk or height: ml for one cm or m. Empty for what goes on dry."
+        />
+        <Choice
+          label="How it goes on"
+          value={l.coverage}
+          onChange={(coverage) => onChange({ coverage })}
+          options={[
+            { value: 'wetted', label: 'Just wetted' },
+            { value: 'run-off', label: 'Until it drips' },
+            { value: 'drenched', label: 'Poured' },
+            { value: 'scattered', label: 'Scattered' },
+          ]}
+        />
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field label="Picking wait" unit="d" numeric value={l.phi} onChange={(phi) => onChange({ phi })} error={at('phi')} hint="Empty: not on food" />
+          </View>
+          <View className="flex-1">
+            <Field label="Days between" unit="d" numeric value={l.interval} onChange={(interval) => onChange({ interval })} error={at('interval')} />
+          </View>
+        </View>
+        <Field
+          label="Most a year"
+          unit="times"
+          numeric
+          value={l.most}
+          onChange={(most) => onChange({ most })}
+          error={at('most')}
+          hint="Empty: no limit printed"
+        />
+        <Choice
+          label="Open flowers"
+          value={l.bloom}
+          onChange={(bloom) => onChange({ bloom })}
+          error={at('bloom')}
+          options={[
+            { value: 'any', label: 'Nothing said' },
+            { value: 'never', label: 'Never' },
+            { value: 'only', label: 'Only then' },
+          ]}
+        />
+        {onRemove && <Button kind="stop" title="Take this line out" onPress={onRemove} />}
+      </Sheet>
+    </View>
+  );
+}

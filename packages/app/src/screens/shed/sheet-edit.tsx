@@ -1,0 +1,251 @@
+import type { OwnSheet } from '@sleetbrook/core/api';
+import { PROTECTION_ITEMS, type LabelSheet } from '@sleetbrook/core/label';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 } from 'uuid';
+import { ApiProblem } from '../../api/client';
+import { useConfirmSheet, useReadRates, useSaveSheet } from '../../api/mutations';
+import { useSheets } from '../../api/queries';
+import { useNow } from '../../state/now';
+import { ActionBar, Button } from '../../ui/button';
+import { Choice, Field, Tick } from '../../ui/field';
+import { Page } from '../../ui/page';
+import { Pick } from '../../ui/pick';
+import { Section } from '../../ui/row';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { T } from '../../ui/text';
+import { FileButton, readText } from './file-button';
+import { LineFields } from './line-fields';
+import { freshLine, lineFormOf, readSheet, sheetFormOf, type LineForm, type SheetErrors, type SheetForm } from './sheet-form';
+
+const GARB = { gloves: 'Gloves', goggles: 'Goggles', sleeves: 'Long sleeves', mask: 'Particle mask', respirator: 'Respirator', boots: 'Boots' } as const;
+
+/** A sheet of the grower's own: a new one from a specimen, or the next version of one that is there. */
+export function SheetEdit({ id, from }: { readonly id: string | null; readonly from: string | null }) {
+  const router = useRouter();
+  const sheets = useSheets().data;
+  const [specimen, setSpecimen] = useState(from);
+  if (!sheets)
+    return (
+      <Page back={{ title: 'Shed', href: '/shed' }}>
+        <Loading />
+      </Page>
+    );
+  const base = sheets.find((s) => s.id === (id ?? specimen));
+  if (base && (id === null || !base.specimen)) return <Form key={base.id} base={base} id={id} />;
+  if (id !== null)
+    return (
+      <Page back={{ title: 'Shed', href: '/shed' }}>
+        <Empty title="No such label sheet" text="It may have been removed." action={{ title: 'Go to the shed', onPress: () => router.navigate('/shed') }} />
+      </Page>
+    );
+  return (
+    <Page title="A label sheet of your own" back={{ title: 'Shed', href: '/shed' }}>
+      <View className="gap-4 px-5 pt-4">
+        <T>Which of these has the same active ingredient as your pack? You start from it and change what differs.</T>
+        <Pick
+          label="Start from"
+          value=""
+          onChange={setSpecimen}
+          options={sheets.filter((s) => s.specimen).map((s) => ({ value: s.id, label: `${s.name}: ${s.actives.map((a) => a.name).join(', ')}` }))}
+        />
+      </View>
+    </Page>
+  );
+}
+
+function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | null }) {
+  const router = useRouter();
+  const now = useNow();
+  const save = useSaveSheet();
+  const confirm = useConfirmSheet();
+  const readRates = useReadRates();
+  const [form, setForm] = useState<SheetForm>(() => sheetFormOf(base));
+  const [errors, setErrors] = useState<SheetErrors>({});
+  const [mine, setMine] = useState(false);
+  const [sheetId] = useState(() => id ?? `own-${v7()}`);
+  const change = (more: Partial<SheetForm>) => {
+    setForm({ ...form, ...more });
+    setErrors({});
+  };
+  const line = (i: number, more: Partial<LineForm>) => change({ lines: form.lines.map((l, k) => (k === i ? { ...l, ...more } : l)) });
+  const active = (i: number, more: Partial<SheetForm['actives'][number]>) => change({ actives: form.actives.map((a, k) => (k === i ? { ...a, ...more } : a)) });
+
+  const submit = async () => {
+    const read = readSheet(form, sheetId, id === null ? 1 : base.version + 1);
+    if ('errors' in read) return setErrors({ ...read.errors, ...(mine ? {} : { mine: MINE }) });
+    if (!mine) return setErrors({ mine: MINE });
+    const kept: OwnSheet = await save.mutateAsync(read.sheet);
+    if (now !== undefined) await confirm.mutateAsync({ sheetId: kept.id, version: kept.version, confirmedAt: new Date(now).toISOString() });
+    router.replace(`/shed/${kept.id}`);
+  };
+  const takeRates = async (file: File) => {
+    const text = await readText(file);
+    if (!text.ok) return setErrors({ rates: text.message });
+    const lines = await readRates.mutateAsync(text.value);
+    change({ lines: lines.map(lineFormOf) });
+  };
+  const server = save.error instanceof ApiProblem ? save.error : null;
+  const at = (field: string) => errors[field] ?? server?.for(field);
+  const wrong = Object.keys(errors).length;
+  return (
+    <Page
+      title={id === null ? 'Your own label sheet' : base.name}
+      sub={id === null ? `From the specimen of ${base.name.toLowerCase()}` : `Version ${base.version + 1}; records keep the older ones`}
+      back={id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }}
+      footer={
+        <ActionBar>
+          {wrong > 0 && (
+            <View role="alert">
+              <T className="text-rowan">{wrong === 1 ? 'One thing above can not be.' : `${wrong} things above can not be.`}</T>
+            </View>
+          )}
+          <Button title="Keep this sheet" busy={save.isPending || confirm.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
+    >
+      {(save.error ?? confirm.error) && <Failed error={save.error ?? confirm.error} />}
+      <View className="gap-4 px-5">
+        <Section>Front of the pack</Section>
+        <Field
+          label="Name"
+          value={form.name}
+          onChange={(name) => change({ name })}
+          error={at('name')}
+          hint="In your words: what and how strong"
+          placeholder={base.name}
+        />
+        <Field
+          label="Registration number"
+          value={form.registration}
+          onChange={(registration) => change({ registration })}
+          error={at('registration')}
+          hint="If the pack has one"
+        />
+        {form.actives.map((a, i) => (
+          <View key={i} className="flex-row gap-3">
+            <View className="flex-[2]">
+              <Field label="Active ingredient" value={a.name} onChange={(name) => active(i, { name })} error={at(`actives.${i}.name`) ?? at('actives')} />
+            </View>
+            <View className="flex-1">
+              <Field label="Strength" unit="%" numeric value={a.percent} onChange={(percent) => active(i, { percent })} error={at(`actives.${i}.percent`)} />
+            </View>
+          </View>
+        ))}
+        <Choice
+          label="Signal word"
+          value={form.signalWord}
+          onChange={(signalWord) => change({ signalWord })}
+          options={(['none', 'caution', 'warning', 'danger'] as const).map((v) => ({ value: v, label: v }))}
+        />
+        <Tick label="For licensed applicators only" checked={form.restricted} onChange={(restricted) => change({ restricted })} />
+        {at('restricted') && <T className="text-rowan">{at('restricted')}</T>}
+        <Tick label="Certified for organic growing" checked={form.organicListed} onChange={(organicListed) => change({ organicListed })} />
+
+        <Section>Precautions</Section>
+        <View>
+          {PROTECTION_ITEMS.map((p) => (
+            <Tick
+              key={p}
+              label={GARB[p]}
+              checked={form.protection.includes(p)}
+              onChange={(on) => change({ protection: on ? [...form.protection, p] : form.protection.filter((x) => x !== p) })}
+            />
+          ))}
+          {at('protection') && <T className="text-rowan">{at('protection')}</T>}
+        </View>
+        <Choice
+          label="Bees"
+          value={form.bees}
+          onChange={(bees) => change({ bees })}
+          options={[
+            { value: 'none', label: 'Nothing said' },
+            { value: 'wet', label: 'While wet' },
+            { value: 'toxic', label: 'Toxic' },
+          ]}
+        />
+        <Tick label="Harmful to fish" checked={form.fish} onChange={(fish) => change({ fish })} />
+        <Tick label="Keep children and pets off" checked={form.keepOff} onChange={(keepOff) => change({ keepOff })} />
+
+        <Section>Directions: crops, pests and rates</Section>
+        <View>
+          {form.lines.map((l, i) => (
+            <LineFields
+              key={i}
+              line={l}
+              number={i}
+              errors={errors}
+              onChange={(more) => line(i, more)}
+              onRemove={form.lines.length > 1 ? () => change({ lines: form.lines.filter((_, k) => k !== i) }) : null}
+            />
+          ))}
+        </View>
+        <Button kind="quiet" title="Add a line" onPress={() => change({ lines: [...form.lines, freshLine(base.state === 'dry')] })} />
+        <FileButton title="Take the lines from a CSV file" accept=".csv,text/csv" onFile={(file) => void takeRates(file).catch(() => undefined)} />
+        {readRates.error && <Failed error={readRates.error} />}
+        {errors['rates'] && <T className="text-rowan">{errors['rates']}</T>}
+
+        <Section>Where and when</Section>
+        <Tick label="Outdoors" checked={form.outdoors} onChange={(outdoors) => change({ outdoors })} />
+        <Tick label="Under cover: tunnel, greenhouse, room" checked={form.indoors} onChange={(indoors) => change({ indoors })} />
+        {at('outdoors') && <T className="text-rowan">{at('outdoors')}</T>}
+        <Field
+          label="Keep out"
+          unit="h"
+          numeric
+          value={form.reEntryHours}
+          onChange={(reEntryHours) => change({ reEntryHours })}
+          error={at('reEntryHours')}
+          hint="Empty: until dry"
+        />
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field label="Not at or above" unit="°C" numeric value={form.maxTempC} onChange={(maxTempC) => change({ maxTempC })} error={at('maxTempC')} />
+          </View>
+          <View className="flex-1">
+            <Field
+              label="No rain for"
+              unit="h"
+              numeric
+              value={form.rainfastHours}
+              onChange={(rainfastHours) => change({ rainfastHours })}
+              error={at('rainfastHours')}
+            />
+          </View>
+        </View>
+
+        <Section>Storage and disposal</Section>
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field
+              label="Mix keeps"
+              unit="h"
+              numeric
+              value={form.mixLifeHours}
+              onChange={(mixLifeHours) => change({ mixLifeHours })}
+              error={at('mixLifeHours')}
+            />
+          </View>
+          <View className="flex-1">
+            <Field
+              label="Pack keeps"
+              unit="months"
+              numeric
+              value={form.shelfLifeMonths}
+              onChange={(shelfLifeMonths) => change({ shelfLifeMonths })}
+              error={at('shelfLifeMonths')}
+            />
+          </View>
+        </View>
+        <Field label="Disposal" multiline value={form.disposal} onChange={(disposal) => change({ disposal })} error={at('disposal')} />
+
+        <Section>Before it is kept</Section>
+        <Tick label="I compared every figure with the label in my hand" checked={mine} onChange={setMine} />
+        {errors['mine'] && <T className="text-rowan">{errors['mine']}</T>}
+      </View>
+    </Page>
+  );
+}
+
+const MINE = 'Compare every figure with your label first, then tick this.';

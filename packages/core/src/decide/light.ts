@@ -1,0 +1,7 @@
+/** What the screens need of deciding; the judging itself runs in the worker. */
+export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeMade, type Plan, type Policy } from './circumstances';
+export { conflictsAmong, type Tie } from './combine';
+export { gentlerThan } from './gentler';
+export { SCHOOLS, type School } from './schools';
+export type { Course } from './course';
+export type { Change, Reason, Verdict } from './types';

@@ -1,0 +1,33 @@
+import type { OwnSheet } from '@sleetbrook/core/api';
+import type { Db } from '../db/open';
+
+interface Row {
+  document: string;
+}
+const fromRow = (r: Row) => JSON.parse(r.document) as OwnSheet;
+
+/** The grower's own label sheets, each save a version of its own. */
+export function ownSheetStore(db: Db) {
+  const latest = db.prepare<[], Row>(`
+    SELECT document FROM own_sheet o WHERE version = (SELECT max(version) FROM own_sheet WHERE id = o.id)
+      AND id NOT IN (SELECT id FROM own_sheet_removed) ORDER BY id`);
+  const one = db.prepare<[string], Row>('SELECT document FROM own_sheet WHERE id = ? ORDER BY version DESC LIMIT 1');
+  const versions = db.prepare<[string], Row>('SELECT document FROM own_sheet WHERE id = ? ORDER BY version DESC');
+  const insert = db.prepare('INSERT INTO own_sheet (id, version, document, saved_at) VALUES (@id, @version, @document, @savedAt)');
+  const remove = db.prepare('INSERT INTO own_sheet_removed (id, removed_at) VALUES (?, ?) ON CONFLICT DO NOTHING');
+  const restore = db.prepare('DELETE FROM own_sheet_removed WHERE id = ?');
+  const removed = db.prepare<[string], Row>('SELECT id AS document FROM own_sheet_removed WHERE id = ?');
+  return {
+    list: (): OwnSheet[] => latest.all().map(fromRow),
+    /** Removed ones too, with what they last said. */
+    find: (id: string): OwnSheet | undefined => {
+      const row = one.get(id);
+      return row && fromRow(row);
+    },
+    isRemoved: (id: string): boolean => removed.get(id) !== undefined,
+    versions: (id: string): OwnSheet[] => versions.all(id).map(fromRow),
+    add: (s: OwnSheet, at: Date) => insert.run({ id: s.id, version: s.version, document: JSON.stringify(s), savedAt: at.toISOString() }),
+    remove: (id: string, at: Date) => remove.run(id, at.toISOString()),
+    restore: (id: string) => restore.run(id),
+  };
+}
