@@ -29,6 +29,11 @@ export function coreFigures(): Figure[] {
     conditions,
     records: [],
     seenSigns: [],
+    around: [],
+    homeMade: 'not-known' as const,
+    plans: [],
+    stageSeen: null,
+    sheets: [],
     planting: {
       stage: 'flowering' as const,
       site: 'outdoors' as const,
@@ -37,6 +42,9 @@ export function coreFigures(): Figure[] {
       tolerance: 'usual' as const,
       pickFrom: '2026-06-13',
       pickUntil: '2026-07-05',
+      areaM2: 20,
+      heightM: null,
+      about: [],
     },
   };
   const math = create(all ?? {});

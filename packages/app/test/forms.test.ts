@@ -62,6 +62,9 @@ describe('the garden form', () => {
     zone: 'Europe/London',
     units: 'us' as const,
     policy: 'organic' as const,
+    around: ['hives' as const],
+    homeMade: 'allowed' as const,
+    plans: [],
     emergencyNumber: '999',
     poisonCentre: '',
   };

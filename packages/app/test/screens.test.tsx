@@ -72,6 +72,7 @@ const openCase = {
   troubleId: 'black-bean-aphid',
   confidence: 0.9,
   lookId: id(3),
+  stageSeen: null,
   openedAt: NOW,
   status: 'open' as const,
   closedAt: null,

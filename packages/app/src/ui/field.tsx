@@ -34,7 +34,7 @@ export function Field({ label, value, onChange, error, hint, unit, numeric = fal
           multiline={multiline}
           placeholder={placeholder}
           placeholderTextColor={t.drift}
-          className="min-h-[48px] min-w-0 flex-1 bg-transparent py-2 font-sans text-[18px] text-ink"
+          className={`${multiline ? 'min-h-[110px]' : 'min-h-[48px]'} min-w-0 flex-1 bg-transparent py-2 font-sans text-[18px] text-ink`}
         />
         {unit && (
           <T kind="muted" className="pl-2">

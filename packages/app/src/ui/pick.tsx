@@ -11,28 +11,34 @@ interface Props<V extends string> {
   readonly options: readonly { readonly value: V; readonly label: string }[];
   readonly onChange: (value: V) => void;
   readonly error?: string | undefined;
+  /** One quiet line, label and choice side by side. */
+  readonly inline?: boolean;
 }
 
 /** Longer lists than this can be searched. */
 const SEARCH_FROM = 20;
 
 /** One of many: the choice in sight, the list in a panel. */
-export function Pick<V extends string>({ label, value, options, onChange, error }: Props<V>) {
+export function Pick<V extends string>({ label, value, options, onChange, error, inline = false }: Props<V>) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
   const wanted = find.trim().toLowerCase();
   const current = options.find((o) => o.value === value)?.label ?? '';
   return (
     <View className="gap-1">
-      <T kind="label">{label}</T>
+      {!inline && <T kind="label">{label}</T>}
       <Pressable
         role="button"
         aria-label={`${label}: ${current}. Change`}
         onPress={() => setOpen(true)}
-        className="min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4"
+        className={
+          inline
+            ? 'min-h-[48px] flex-row items-center justify-between gap-3'
+            : 'min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4'
+        }
       >
-        <T kind="strong" className="flex-shrink">
-          {current}
+        <T kind={inline ? 'body' : 'strong'} className="flex-shrink">
+          {inline ? `${label}: ${current.toLowerCase()}` : current}
         </T>
         <T kind="muted" className="underline">
           change

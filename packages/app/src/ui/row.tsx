@@ -15,6 +15,8 @@ interface Props {
   readonly children?: ReactNode;
 }
 
+/** What stands at the end in so few letters is never broken over lines. */
+const SHORT = 12;
 const TONES = { plain: 'text-ink', open: 'text-moss', wait: 'text-ochre', stop: 'text-drift' };
 
 /** A line in a list: mark, what, and on the right when or how much. Parted by air and a thin line. */
@@ -32,7 +34,7 @@ export function Row({ mark, title, sub, end, endSub, tone = 'plain', selected = 
             {title}
           </T>
           {end !== undefined && (
-            <T kind="strong" className={`text-right ${TONES[tone]}`}>
+            <T kind="strong" className={`text-right ${end.length <= SHORT ? 'whitespace-nowrap' : ''} ${TONES[tone]}`}>
               {end}
             </T>
           )}

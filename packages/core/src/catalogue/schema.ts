@@ -220,6 +220,8 @@ export const controlSchema = z.strictObject({
   releases: z.boolean().optional(),
   /** Shuts insects out, the useful ones too. */
   covers: z.boolean().optional(),
+  /** Helps the next planting, not this one: never what is recommended for a trouble that is there. */
+  nextTime: z.boolean().optional(),
   /** Where growers' schools differ about it. */
   schools: z.array(schoolsSchema).optional(),
   cautions: z.array(factSchema),

@@ -10,5 +10,7 @@ export const expected = (v: Verdict) => v.effect * (v.reasons.some((r) => r.code
 
 /** Usable controls on a lower rung that are expected to do: taking a higher one asks for a reason. */
 export function gentlerThan(chosen: Verdict, verdicts: readonly Verdict[]): Verdict[] {
-  return verdicts.filter((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung && v.status === 'usable' && expected(v) >= WORTH_TRYING);
+  return verdicts.filter(
+    (v) => v.control.rung > 0 && !v.control.nextTime && v.control.rung < chosen.control.rung && v.status === 'usable' && expected(v) >= WORTH_TRYING,
+  );
 }

@@ -90,7 +90,7 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
     };
   }
   const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
-  const able = verdicts.filter((v) => v.control.rung > 0 && v.control.rung >= fromRung && expected(v) >= WORTH_TRYING && soon(v));
+  const able = verdicts.filter((v) => v.control.rung > 0 && !v.control.nextTime && v.control.rung >= fromRung && expected(v) >= WORTH_TRYING && soon(v));
   const rung = Math.min(...able.map((v) => v.control.rung));
   const onRung = able.filter((v) => v.control.rung === rung);
   const best = onRung.find((v) => v.status === 'usable') ?? onRung[0];

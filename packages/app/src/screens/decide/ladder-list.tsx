@@ -117,7 +117,7 @@ function Rung({
   readonly children: React.ReactNode;
 }) {
   return (
-    <View className="flex-row gap-3 pt-3">
+    <View className="flex-row gap-2 pt-3">
       <View className="w-8 items-center">
         <View className={`h-8 w-8 items-center justify-center rounded-lg border-2 ${open ? 'border-moss' : 'border-line'}`}>
           <T kind="label" className={open ? 'text-ink' : ''}>

@@ -26,22 +26,24 @@ export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
   const shown = all ? known : known.filter((c, i) => i < FEW || tried.has(c.code));
   const opened = deciding.verdicts.filter((v) => deciding.opened.includes(v.key)).map((v) => v.control.name.toLowerCase());
   return (
-    <View className="gap-4 pt-3">
+    <View className="pt-2">
       <Pick
-        label="Looked at as"
+        inline
+        label="View"
         value={view.school}
         onChange={(school) => onView({ ...view, school })}
         options={SCHOOLS.map((s) => ({ value: s.id, label: s.label }))}
       />
       {view.school !== 'least-toxic' && <T kind="small">{SCHOOLS.find((s) => s.id === view.school)?.says ?? ''}</T>}
       <Pick
-        label="Stage you saw"
+        inline
+        label="Stage seen"
         value={found.stageSeen ?? ''}
         onChange={(stage) => onStage(stage === '' ? null : stage)}
         options={[{ value: '', label: 'As the month says' }, ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` }))]}
       />
       {known.length > 0 && (
-        <View className="gap-2">
+        <View className="gap-2 pb-2">
           <T kind="label">What if</T>
           <View className="flex-row flex-wrap gap-2">
             {shown.map((c) => {

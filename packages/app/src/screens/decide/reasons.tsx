@@ -6,6 +6,7 @@ import { T } from '../../ui/text';
 
 const WORD = { usable: 'Usable now', 'not-now': 'Not now', never: 'Never here' };
 const MARKS = { usable: 'open', 'not-now': 'wait', never: 'stop' } as const;
+const DAY = 86_400_000;
 const EDGES = { never: 'border-rowan', 'not-now': 'border-ochre', note: 'border-line' };
 
 /** The verdict in a word, when it opens, and every reason with its inputs and source. */
@@ -32,7 +33,7 @@ export function Reasons({ verdict: v, now, zone }: { readonly verdict: Verdict; 
       {v.openSpans.length > 0 && (
         <T kind="muted">{`Open: ${v.openSpans
           .slice(0, 3)
-          .map((s) => `${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`)
+          .map((s) => `${sayWhen(s.from, now, zone)} to ${s.to - s.from > DAY ? sayWhen(s.to, now, zone) : sayTime(s.to, zone)}`)
           .join('; ')}.`}</T>
       )}
     </View>

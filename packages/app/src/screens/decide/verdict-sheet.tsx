@@ -57,14 +57,6 @@ export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: P
           <T kind="muted">{v.control.doesNot.text}</T>
         </View>
       )}
-      {v.sheet && v.line && (
-        <T kind="small">{`${v.sheet.specimen ? 'Specimen label, check against your own' : 'Your label sheet'}. ${quoteLine(v.sheet, v.line)}.`}</T>
-      )}
-      <Button
-        kind="link"
-        title={`All about it: ${v.control.name.toLowerCase()}`}
-        onPress={then(() => router.navigate(`/cases/${plan.caseId}/control/${v.key}`))}
-      />
       {v.status !== 'never' && plan.onlyLooking !== null && <T kind="muted">{plan.onlyLooking}</T>}
       {v.status !== 'never' && plan.onlyLooking === null && (
         <View className="gap-3">
@@ -75,6 +67,14 @@ export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: P
             <Button kind="quiet" title={along ? 'Take it out of the plan' : 'Do it along with the other'} onPress={then(() => plan.onAlong(v.key))} />
           )}
         </View>
+      )}
+      <Button
+        kind="link"
+        title={`All about it: ${v.control.name.toLowerCase()}`}
+        onPress={then(() => router.navigate(`/cases/${plan.caseId}/control/${v.key}`))}
+      />
+      {v.sheet && v.line && (
+        <T kind="small">{`${v.sheet.specimen ? 'Specimen label, check against your own' : 'Your label sheet'}. ${quoteLine(v.sheet, v.line)}.`}</T>
       )}
     </Sheet>
   );

@@ -45,13 +45,6 @@ export function ShedScreen() {
         <View className="pt-3">
           <Button kind="quiet" title="Enter a label" onPress={() => router.navigate('/shed/new')} />
         </View>
-        <SheetFiles any={own.length > 0} />
-        <Section>Specimen sheets (check against your own label)</Section>
-        {sheets
-          .filter((s) => s.specimen)
-          .map((s) => (
-            <SheetRow key={s.id} sheet={s} confirmed={done(s.id, s.version)} onPress={() => router.navigate(`/shed/${s.id}`)} />
-          ))}
         <Section>Sprayers</Section>
         {sprayers.length === 0 && <T kind="muted">None yet. Add the sprayer you own: loads are worked out for it.</T>}
         {sprayers.map((s) => (
@@ -81,6 +74,13 @@ export function ShedScreen() {
         <View className="pt-3">
           <Button kind="quiet" title="Add a spoon, jug or scale" onPress={() => setAdding('measure')} />
         </View>
+        <Section>Specimen sheets (check against your own label)</Section>
+        {sheets
+          .filter((s) => s.specimen)
+          .map((s) => (
+            <SheetRow key={s.id} sheet={s} confirmed={done(s.id, s.version)} onPress={() => router.navigate(`/shed/${s.id}`)} />
+          ))}
+        <SheetFiles any={own.length > 0} />
       </View>
       <AddSprayer open={adding === 'sprayer'} onClose={() => setAdding(null)} />
       <AddMeasure open={adding === 'measure'} garden={garden} onClose={() => setAdding(null)} />
