@@ -10,6 +10,8 @@ export class TestServer {
   private child: ChildProcess | null = null;
   private readonly data = mkdtempSync(join(tmpdir(), 'sleetbrook-e2e-'));
   base = '';
+  /** While it is down the page's own refreshing gets no answer. */
+  restarted = false;
 
   /** @param demo false for an empty database */
   constructor(private readonly demo = true) {}
@@ -44,6 +46,7 @@ export class TestServer {
   }
 
   async restart(now?: string): Promise<void> {
+    this.restarted = true;
     await this.kill();
     await this.start(now);
   }

@@ -12,6 +12,8 @@ const VIEWS = [
   ['/almanac/compare?a=powdery-mildew&b=squash-marbling', 'Compare'],
   ['/cases', 'Cases'],
   [`/cases/${larkfold(203)}`, 'Apple scab'],
+  [`/cases/${larkfold(203)}/control/sulfur-spray`, 'Wettable sulfur'],
+  ['/shed/new?from=potassium-soap', 'Your own label sheet'],
   ['/bench', 'Bench'],
   ['/shed', 'Shed'],
   ['/shed/potassium-soap', 'Potassium soap concentrate'],

@@ -16,15 +16,15 @@ test('the path on a phone', async ({ page, server }) => {
   for (const [path, name] of [
     ['/garden', 'garden'],
     ['/bench', 'bench'],
-    ['/shed/wettable-sulfur', 'label-sheet'],
+    ['/shed/new?from=wettable-sulfur', 'label-entry'],
     ['/almanac/compare?a=squash-vine-borer&b=cucurbit-bacterial-wilt', 'compare'],
     ['/almanac/black-bean-aphid', 'almanac'],
-    [`/look/${larkfold(1)}`, 'look-part'],
   ] as const) {
     await page.goto(path);
     await page.getByRole('heading').first().waitFor();
     await shot(page, name);
   }
+  await page.goto(`/look/${larkfold(1)}`);
   await page.getByRole('button', { name: 'Tips' }).click();
   await page.getByRole('button', { name: /^Dark crowds/ }).click();
   await shot(page, 'look-signs');
@@ -40,6 +40,17 @@ test('the path on a phone', async ({ page, server }) => {
   await shot(page, 'case-decide');
   await page.getByRole('button', { name: /^Soap spray/ }).click();
   await shot(page, 'verdict');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: /^Neem oil spray/ }).click();
+  await page.getByRole('button', { name: /^All about it/ }).click();
+  await page.getByText('Where growers differ').waitFor();
+  await page
+    .getByText(/^Why: /)
+    .first()
+    .scrollIntoViewIfNeeded();
+  await shot(page, 'control');
+  await page.getByRole('link', { name: 'The case' }).click();
+  await page.getByRole('button', { name: /^Soap spray/ }).click();
   await page.getByRole('button', { name: 'Plan it: soap spray' }).click();
   await page.getByRole('button', { name: 'Plan soap spray' }).click();
   await page.getByLabel('Your reason').fill('Too many tips to pinch');

@@ -1,8 +1,10 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
 import { labelSheetSchema, lineFor, type LabelSheet } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { checkSheet, MOST_FILE_BYTES, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
+import { sheetFileJsonSchema } from '../../../scripts/make-sheet-schema';
 import { planMix } from '../src/mix';
 import { squareMetres } from '../src/measure';
 
@@ -34,6 +36,11 @@ describe('the specimen sheets', () => {
   test('danger keeps out for 48 hours', () => {
     for (const s of SHEETS.filter((x) => x.signalWord === 'danger')) expect(s.reEntry).toEqual({ kind: 'hours', hours: 48 });
   });
+});
+
+test('the published schema is the one that checks files (run npm run sheets:schema)', () => {
+  const published = JSON.parse(readFileSync(`${__dirname}/../../../docs/label-sheets.schema.json`, 'utf8'));
+  expect(published).toEqual(JSON.parse(JSON.stringify(sheetFileJsonSchema())));
 });
 
 describe('what is wrong with a sheet is said at its field', () => {
@@ -109,6 +116,15 @@ describe('files of sheets', () => {
       }),
       { numRuns: 500 },
     );
+  });
+
+  test('the examples of docs/label-sheets.md are what they say', () => {
+    const page = readFileSync(`${__dirname}/../../../docs/label-sheets.md`, 'utf8');
+    const csv = /```csv\n([\s\S]*?)```/.exec(page)?.[1] ?? '';
+    const read = readRates(csv);
+    expect(read.ok && read.value.map((l) => [l.crops, l.rate, l.phiDays, l.inBloom])).toEqual([
+      [['beans', 'brassicas'], { form: 'per-litre', unit: 'ml', min: 1.5, max: 2.5 }, 7, 'never'],
+    ]);
   });
 
   test('the rate table goes out and in as CSV', () => {

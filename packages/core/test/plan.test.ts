@@ -1,6 +1,5 @@
-import { RUNG_NAMES } from '../src/catalogue';
+import { RUNG_NAMES, findControl } from '../src/catalogue';
 import { changesFor, conflictsAmong, courseIfLeft, goesWith, judge, ladder, recommend, seenBy, whyBefore, withChanges } from '../src/decide';
-import { findControl } from '../src/catalogue';
 import { type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import { past, situation, type Setup } from './situation';

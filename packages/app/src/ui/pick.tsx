@@ -11,7 +11,7 @@ interface Props<V extends string> {
   readonly options: readonly { readonly value: V; readonly label: string }[];
   readonly onChange: (value: V) => void;
   readonly error?: string | undefined;
-  /** One quiet line, label and choice side by side. */
+  /** Small, label and choice in one. */
   readonly inline?: boolean;
 }
 
@@ -33,16 +33,18 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         onPress={() => setOpen(true)}
         className={
           inline
-            ? 'min-h-[48px] flex-row items-center justify-between gap-3'
+            ? 'min-h-[48px] max-w-full justify-center rounded-xl border border-line bg-slate px-4 py-2'
             : 'min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4'
         }
       >
         <T kind={inline ? 'body' : 'strong'} className="flex-shrink">
           {inline ? `${label}: ${current.toLowerCase()}` : current}
         </T>
-        <T kind="muted" className="underline">
-          change
-        </T>
+        {!inline && (
+          <T kind="muted" className="underline">
+            change
+          </T>
+        )}
       </Pressable>
       {error && (
         <View role="alert">

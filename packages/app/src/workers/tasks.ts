@@ -82,6 +82,8 @@ export interface Deciding {
   readonly changes: readonly Change[];
   /** Keys of what was closed, and is usable with what is tried. */
   readonly opened: readonly string[];
+  /** Keys of what would open sooner with what is tried. */
+  readonly sooner: readonly string[];
   /** Why each stands before the next, in the order of the verdicts. */
   readonly order: readonly string[];
   readonly course: Course | null;
@@ -96,7 +98,19 @@ export interface Deciding {
 }
 
 const RIBBON_SLOTS = 72 * 4;
-const UNDECIDED: Deciding = { verdicts: [], advice: null, changes: [], opened: [], order: [], course: null, stages: [], schools: [], along: {}, ahead: [] };
+const UNDECIDED: Deciding = {
+  verdicts: [],
+  advice: null,
+  changes: [],
+  opened: [],
+  sooner: [],
+  order: [],
+  course: null,
+  stages: [],
+  schools: [],
+  along: {},
+  ahead: [],
+};
 
 /** Further down nobody looks. */
 const SHOWN = 12;
@@ -136,6 +150,9 @@ function likeliestFirst(context: KeyContext): Sign[] {
   return SIGNS.filter((s) => s.parts.some((p) => parts.has(p))).sort((a, b) => (weights.get(b.id) ?? 0) - (weights.get(a.id) ?? 0));
 }
 
+/** When a verdict opens; what waits for an event, or never opens, comes last. */
+const opensAt = (v: Verdict): number => (v.opens?.kind === 'at' ? v.opens.at : Infinity);
+
 /** The computations that run off the main thread. */
 export const tasks = {
   /** Signs that this plant can show, those of its usual troubles first. */
@@ -172,12 +189,14 @@ export const tasks = {
     const verdicts = task.whatIf.length > 0 ? shown(tried) : asItIs;
     const advice = recommend(verdicts, tried, task.share, task.fromRung);
     const open = new Set(asItIs.filter((v) => v.status === 'usable').map((v) => v.key));
+    const opensBefore = new Map(asItIs.map((v) => [v.key, v.status === 'usable' ? 0 : opensAt(v)]));
     const able = verdicts.filter((v) => v.status !== 'never');
     return {
       verdicts,
       advice: advice && { key: advice.verdict.key, why: advice.why },
       changes: changesFor(asItIs),
       opened: verdicts.filter((v) => v.status === 'usable' && !open.has(v.key)).map((v) => v.key),
+      sooner: verdicts.filter((v) => v.status === 'not-now' && opensAt(v) < (opensBefore.get(v.key) ?? Infinity)).map((v) => v.key),
       order: able.slice(1).map((v, i) => whyBefore(able[i] as Verdict, v, RUNG_NAMES)),
       course: courseIfLeft(
         situation,

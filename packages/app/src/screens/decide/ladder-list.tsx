@@ -2,7 +2,7 @@ import { RUNG_NAMES } from '@sleetbrook/core/cards';
 import type { Verdict } from '@sleetbrook/core/decide-light';
 import { sayDay, sayTime, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Deciding } from '../../workers/tasks';
 import { Button } from '../../ui/button';
@@ -104,34 +104,22 @@ function subOf(v: Verdict, plan: PlanChoice, opened: readonly string[]): string 
   return v.status === 'usable' ? v.effectWhy : v.reasons[0]?.sentence;
 }
 
-/** One rung: its number on the rail that runs up the ladder, and what stands on it. */
-function Rung({
-  number,
-  name,
-  open,
-  children,
-}: {
-  readonly number: number;
-  readonly name: string;
-  readonly open: boolean;
-  readonly children: React.ReactNode;
-}) {
+/** One rung of the climb: its number, in moss where something on it is open, and what stands on it. */
+function Rung({ number, name, open, children }: { readonly number: number; readonly name: string; readonly open: boolean; readonly children: ReactNode }) {
   return (
-    <View className="flex-row gap-2 pt-3">
-      <View className="w-8 items-center">
+    <View className="pt-4">
+      <View className="flex-row items-center gap-3">
         <View className={`h-8 w-8 items-center justify-center rounded-lg border-2 ${open ? 'border-moss' : 'border-line'}`}>
           <T kind="label" className={open ? 'text-ink' : ''}>
             {String(number)}
           </T>
         </View>
-        <View className="w-[2px] flex-1 bg-line" />
-      </View>
-      <View className="min-w-0 flex-1">
-        <T kind="label" level={2} className="min-h-[32px] pt-1">
+        <T kind="label" level={2}>
           {name}
         </T>
-        {children}
+        <View className="h-[2px] flex-1 bg-line" />
       </View>
+      {children}
     </View>
   );
 }

@@ -24,24 +24,27 @@ export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
   const tried = new Set(view.whatIf.map((c) => c.code));
   const known = [...deciding.changes, ...view.whatIf.filter((w) => !deciding.changes.some((c) => c.code === w.code))];
   const shown = all ? known : known.filter((c, i) => i < FEW || tried.has(c.code));
-  const opened = deciding.verdicts.filter((v) => deciding.opened.includes(v.key)).map((v) => v.control.name.toLowerCase());
+  const named = (keys: readonly string[]) => deciding.verdicts.filter((v) => keys.includes(v.key)).map((v) => v.control.name.toLowerCase());
+  const [opened, sooner] = [named(deciding.opened), named(deciding.sooner)];
   return (
-    <View className="pt-2">
-      <Pick
-        inline
-        label="View"
-        value={view.school}
-        onChange={(school) => onView({ ...view, school })}
-        options={SCHOOLS.map((s) => ({ value: s.id, label: s.label }))}
-      />
+    <View className="gap-3 pt-3">
+      <View className="flex-row flex-wrap gap-2">
+        <Pick
+          inline
+          label="View"
+          value={view.school}
+          onChange={(school) => onView({ ...view, school })}
+          options={SCHOOLS.map((s) => ({ value: s.id, label: s.label }))}
+        />
+        <Pick
+          inline
+          label="Stage"
+          value={found.stageSeen ?? ''}
+          onChange={(stage) => onStage(stage === '' ? null : stage)}
+          options={[{ value: '', label: 'By the month' }, ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` }))]}
+        />
+      </View>
       {view.school !== 'least-toxic' && <T kind="small">{SCHOOLS.find((s) => s.id === view.school)?.says ?? ''}</T>}
-      <Pick
-        inline
-        label="Stage seen"
-        value={found.stageSeen ?? ''}
-        onChange={(stage) => onStage(stage === '' ? null : stage)}
-        options={[{ value: '', label: 'As the month says' }, ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` }))]}
-      />
       {known.length > 0 && (
         <View className="gap-2 pb-2">
           <T kind="label">What if</T>
@@ -65,7 +68,11 @@ export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
           {known.length > shown.length && <Button kind="link" title={`${known.length - shown.length} more`} onPress={() => setAll(true)} />}
           {view.whatIf.length > 0 && (
             <View className="gap-2 rounded-xl bg-slate p-4">
-              <T live>{opened.length > 0 ? `Then open: ${opened.join(', ')}.` : 'Nothing more would be open.'}</T>
+              <T live>
+                {opened.length + sooner.length === 0
+                  ? 'Nothing more would be open, or sooner.'
+                  : [opened.length > 0 && `Then open: ${opened.join(', ')}.`, sooner.length > 0 && `Sooner: ${sooner.join(', ')}.`].filter(Boolean).join(' ')}
+              </T>
               <T kind="small">For the sake of argument only: nothing is changed, and nothing can be taken this way.</T>
               <Button kind="link" title="Back to how it is" onPress={() => onView({ ...view, whatIf: [] })} />
             </View>

@@ -1,9 +1,8 @@
 import type { Garden } from '@sleetbrook/core/api';
-import { View } from 'react-native';
+import { View, Pressable } from 'react-native';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { T } from '../../ui/text';
-import { Pressable } from 'react-native';
 
 type Plans = Garden['plans'];
 

@@ -18,7 +18,9 @@ import { WeatherFile } from './weather-file';
 
 /** Units, place, policy, numbers to call, appearance, weather. */
 export function SettingsScreen() {
-  return <Read query={useGarden()}>{(g) => <Form key={g.revision} garden={g} />}</Read>;
+  // the form starts anew with what was kept, so that it was kept is remembered here
+  const [kept, setKept] = useState<number | null>(null);
+  return <Read query={useGarden()}>{(g) => <Form key={g.revision} garden={g} kept={kept === g.revision} onKept={setKept} />}</Read>;
 }
 
 const LOOKS = [
@@ -27,25 +29,33 @@ const LOOKS = [
   { value: 'dark', label: 'Dark' },
 ] as const;
 
-function Form({ garden }: { readonly garden: Garden }) {
+interface FormProps {
+  readonly garden: Garden;
+  readonly kept: boolean;
+  readonly onKept: (revision: number) => void;
+}
+
+function Form({ garden, kept, onKept }: FormProps) {
   const save = useSaveGarden();
   const appearance = usePreferences((p) => p.appearance);
   const setAppearance = usePreferences((p) => p.setAppearance);
   const demo = useHealth().data?.demo ?? false;
-  const [kept, setKept] = useState(false);
-  const { control, handleSubmit } = useForm({ defaultValues: gardenFormOf(garden), resolver: gardenResolver(garden), mode: 'onTouched' });
+  const { control, handleSubmit, formState } = useForm({ defaultValues: gardenFormOf(garden), resolver: gardenResolver(garden), mode: 'onTouched' });
   const submit = handleSubmit(async (form) => {
     const read = readGarden(form, garden);
     if (!('garden' in read)) return;
-    await save.mutateAsync(read.garden);
-    setKept(true);
+    onKept((await save.mutateAsync(read.garden)).revision);
   });
   return (
     <Page
       title="Settings"
       footer={
         <ActionBar>
-          <Button title={kept ? 'Kept' : 'Keep these settings'} busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+          <Button
+            title={kept && !formState.isDirty ? 'Kept' : 'Keep these settings'}
+            busy={save.isPending}
+            onPress={() => void submit().catch(() => undefined)}
+          />
         </ActionBar>
       }
     >

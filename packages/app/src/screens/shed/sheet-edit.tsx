@@ -92,7 +92,7 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
   return (
     <Page
       title={id === null ? 'Your own label sheet' : base.name}
-      sub={id === null ? `From the specimen of ${base.name.toLowerCase()}` : `Version ${base.version + 1}; records keep the older ones`}
+      sub={id === null ? `From the specimen: ${base.name}` : `Version ${base.version + 1}; records keep the older ones`}
       back={id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }}
       footer={
         <ActionBar>

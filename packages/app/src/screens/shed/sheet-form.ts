@@ -1,34 +1,35 @@
 import { ownSheetSchema, type OwnSheet } from '@sleetbrook/core/api';
 import type { LabelLine, LabelSheet, RateForm } from '@sleetbrook/core/label';
 import { checkSheet } from '@sleetbrook/core/label-files';
-import { parseNumber } from '@sleetbrook/core/measure';
+import { convert, parseNumber } from '@sleetbrook/core/measure';
 
 /**
  * Units that labels print a rate in, each with what one of it is in the units kept inside.
- * Source: NIST Handbook 44, Appendix C (US fluid ounce 29.5735 ml, gallon 3.785412 l, ounce 28.34952 g, square foot 0.09290304 m²).
  */
-const GALLON_L = 3.785412;
-const FL_OZ_ML = 29.5735;
-const OZ_G = 28.34952;
-const SQ_FT_M2 = 0.09290304;
+const gallon = convert<'volume'>(1, 'gal-us', 'l');
+const fluidOunce = convert<'volume'>(1, 'floz-us', 'ml');
+const ounce = convert<'mass'>(1, 'oz', 'g');
+const squareFoot = convert<'area'>(1, 'ft2', 'm2');
+const CM_IN_INCH = 2.54;
+const M_IN_FOOT = 0.3048;
 export const RATE_UNITS = [
   { id: 'ml-l', label: 'ml per litre', form: 'per-litre', unit: 'ml', times: 1 },
   { id: 'g-l', label: 'g per litre', form: 'per-litre', unit: 'g', times: 1 },
   { id: 'percent', label: '% of the mix', form: 'per-litre', unit: 'ml', times: 10 },
-  { id: 'floz-gal', label: 'fl oz per US gallon', form: 'per-litre', unit: 'ml', times: FL_OZ_ML / GALLON_L },
-  { id: 'tbsp-gal', label: 'tablespoons per US gallon', form: 'per-litre', unit: 'ml', times: FL_OZ_ML / 2 / GALLON_L },
-  { id: 'tsp-gal', label: 'teaspoons per US gallon', form: 'per-litre', unit: 'ml', times: FL_OZ_ML / 6 / GALLON_L },
-  { id: 'oz-gal', label: 'oz (weight) per US gallon', form: 'per-litre', unit: 'g', times: OZ_G / GALLON_L },
-  { id: 'pt-100gal', label: 'pints per 100 US gallons', form: 'per-litre', unit: 'ml', times: (FL_OZ_ML * 16) / (100 * GALLON_L) },
-  { id: 'lb-100gal', label: 'lb per 100 US gallons', form: 'per-litre', unit: 'g', times: (OZ_G * 16) / (100 * GALLON_L) },
+  { id: 'floz-gal', label: 'fl oz per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / gallon },
+  { id: 'tbsp-gal', label: 'tablespoons per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / 2 / gallon },
+  { id: 'tsp-gal', label: 'teaspoons per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / 6 / gallon },
+  { id: 'oz-gal', label: 'oz (weight) per US gallon', form: 'per-litre', unit: 'g', times: ounce / gallon },
+  { id: 'pt-100gal', label: 'pints per 100 US gallons', form: 'per-litre', unit: 'ml', times: (fluidOunce * 16) / (100 * gallon) },
+  { id: 'lb-100gal', label: 'lb per 100 US gallons', form: 'per-litre', unit: 'g', times: (ounce * 16) / (100 * gallon) },
   { id: 'ml-m2', label: 'ml per m²', form: 'per-m2', unit: 'ml', times: 1 },
   { id: 'g-m2', label: 'g per m²', form: 'per-m2', unit: 'g', times: 1 },
-  { id: 'oz-1000', label: 'oz (weight) per 1,000 sq ft', form: 'per-m2', unit: 'g', times: OZ_G / (1000 * SQ_FT_M2) },
+  { id: 'oz-1000', label: 'oz (weight) per 1,000 sq ft', form: 'per-m2', unit: 'g', times: ounce / (1000 * squareFoot) },
   { id: 'ml-cm', label: 'ml per cm round the trunk', form: 'per-cm-trunk', unit: 'ml', times: 1 },
   { id: 'g-cm', label: 'g per cm round the trunk', form: 'per-cm-trunk', unit: 'g', times: 1 },
-  { id: 'floz-in', label: 'fl oz per inch round the trunk', form: 'per-cm-trunk', unit: 'ml', times: FL_OZ_ML / 2.54 },
+  { id: 'floz-in', label: 'fl oz per inch round the trunk', form: 'per-cm-trunk', unit: 'ml', times: fluidOunce / CM_IN_INCH },
   { id: 'ml-m', label: 'ml per m of height', form: 'per-m-height', unit: 'ml', times: 1 },
-  { id: 'floz-ft', label: 'fl oz per foot of height', form: 'per-m-height', unit: 'ml', times: FL_OZ_ML / 0.3048 },
+  { id: 'floz-ft', label: 'fl oz per foot of height', form: 'per-m-height', unit: 'ml', times: fluidOunce / M_IN_FOOT },
 ] as const satisfies readonly { id: string; label: string; form: RateForm; unit: 'ml' | 'g'; times: number }[];
 export type RateUnit = (typeof RATE_UNITS)[number]['id'];
 
