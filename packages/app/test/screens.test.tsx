@@ -154,6 +154,12 @@ describe('clocks', () => {
 describe('Today', () => {
   const base = { '/clock': { now: NOW, fixed: true }, '/garden': garden, '/plantings': [beans] };
 
+  test('says when a cover has to come off', async () => {
+    serve({ ...base, '/plantings': [{ ...beans, about: ['covered'] }], '/today': { keepOut: [], notToEat: [], openCases: [] } });
+    show(<TodayScreen />);
+    expect(await screen.findByText(/In flower: take the cover off/)).toBeTruthy();
+  });
+
   test('puts keep-out first, then what is not to eat, then looks due', async () => {
     serve({ ...base, '/today': { keepOut: [clock], notToEat: [clock], openCases: [openCase] } });
     show(<TodayScreen />);

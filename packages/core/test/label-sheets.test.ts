@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
-import { labelSheetSchema, lineFor, type LabelSheet } from '../src/label';
+import { labelSheetSchema, lineFor, MOST_FILE_BYTES, type LabelSheet } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
-import { checkSheet, MOST_FILE_BYTES, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
-import { sheetFileJsonSchema } from '../../../scripts/make-sheet-schema';
+import { checkSheet, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
+import { sheetFileJsonSchema } from '../src/label/file-schema';
 import { planMix } from '../src/mix';
 import { squareMetres } from '../src/measure';
 

@@ -18,6 +18,7 @@ import {
   type Sign,
   type Trouble,
   type Typicality,
+  usesOn,
 } from '@sleetbrook/core/catalogue';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight } from '@sleetbrook/core/scout';
@@ -270,7 +271,7 @@ function troublePage(t: Trouble): AlmanacPage {
     enemies: t.enemies.map(nameOf),
     causes: t.follows.map(nameOf),
     carries: t.spread.carries.map(nameOf),
-    controls: t.controls
+    controls: usesOn(t)
       .flatMap((c) => {
         const control = CONTROLS.find((x) => x.id === c.control);
         return control
@@ -304,7 +305,7 @@ function signPage(s: Sign): AlmanacPage {
 
 function controlPage(c: Control): AlmanacPage {
   const shownBy = TROUBLES.flatMap((t) => {
-    const use = t.controls.find((x) => x.control === c.id);
+    const use = usesOn(t).find((x) => x.control === c.id);
     return use ? [{ id: t.id, name: t.name, note: use.why, effect: use.effect }] : [];
   })
     .sort((a, b) => b.effect - a.effect)
@@ -315,7 +316,11 @@ function controlPage(c: Control): AlmanacPage {
     section: 'control',
     name: c.name,
     kind: `Rung ${c.rung}, ${RUNG_NAMES[c.rung] ?? ''}`,
-    facts: [c.works, ...c.cautions].map((f) => ({ text: f.text, source: sayProvenance(f.prov) })),
+    facts: [c.works, c.doesNot, ...c.cautions, { ...c.after, text: `Afterwards, look for: ${c.after.text}` }].map((f) => ({
+      text: f.text,
+      source: sayProvenance(f.prov),
+    })),
+    schools: c.schools ?? [],
     advice: c.how.join(' '),
     shownBy,
   };

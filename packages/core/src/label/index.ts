@@ -1,3 +1,4 @@
+export { MOST_FILE_BYTES } from './file-limit';
 export * from './lookup';
 export {
   labelLineSchema,

@@ -1,14 +1,13 @@
 import { findNodeAtLocation, getNodeValue, parseTree, printParseErrorCode, type JSONPath, type Node, type ParseError } from 'jsonc-parser';
 import Papa from 'papaparse';
 import { CP, MEM, type Provenance } from '../measure';
+import { MOST_FILE_BYTES } from './file-limit';
 import { checkSheet } from './check-sheet';
 import { labelLineSchema, labelSheetSchema, type LabelLine, type LabelSheet } from './schema';
 import { isCropWord, isPestWord } from './words';
 
 export const SHEET_FILE_FORMAT = 'sleetbrook-label-sheets';
 export const SHEET_FILE_VERSION = 1;
-/** A file of label sheets is a few kilobytes a sheet. */
-export const MOST_FILE_BYTES = 1_000_000;
 const MOST_FAULTS = 30;
 
 export interface FileFault {

@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES } from '@sleetbrook/core/label-files';
+import { MOST_FILE_BYTES } from '@sleetbrook/core/label';
 import { useRef } from 'react';
 import { View } from 'react-native';
 import { ApiProblem } from '../../api/client';

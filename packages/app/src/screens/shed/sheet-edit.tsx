@@ -1,5 +1,6 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
-import { PROTECTION_ITEMS, type LabelSheet } from '@sleetbrook/core/label';
+import { MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelSheet } from '@sleetbrook/core/label';
+import { CROP_WORDS } from '@sleetbrook/core/label-files';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -14,11 +15,17 @@ import { Page } from '../../ui/page';
 import { Pick } from '../../ui/pick';
 import { Section } from '../../ui/row';
 import { Empty, Failed, Loading } from '../../ui/states';
+import { PickMany } from '../../ui/pick-many';
 import { T } from '../../ui/text';
+import { Ticks } from '../../ui/ticks';
 import { FileButton, readText } from './file-button';
 import { LineFields } from './line-fields';
-import { freshLine, lineFormOf, readSheet, sheetFormOf, type LineForm, type SheetErrors, type SheetForm } from './sheet-form';
+import { freshLine, GAP_GROUPS, lineFormOf, readSheet, sheetFormOf, type LineForm, type SheetErrors, type SheetForm } from './sheet-form';
 
+const MIXES = ([...MATERIAL_GROUPS, 'anything'] as const).map((value) => ({
+  value,
+  label: value === 'anything' ? 'anything at all' : value.replace('-', ' '),
+}));
 const GARB = { gloves: 'Gloves', goggles: 'Goggles', sleeves: 'Long sleeves', mask: 'Particle mask', respirator: 'Respirator', boots: 'Boots' } as const;
 
 /** A sheet of the grower's own: a new one from a specimen, or the next version of one that is there. */
@@ -186,6 +193,8 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
         {readRates.error && <Failed error={readRates.error} />}
         {errors['rates'] && <T className="text-rowan">{errors['rates']}</T>}
 
+        <PickMany label="Never on" value={form.forbidden} options={CROP_WORDS} onChange={(forbidden) => change({ forbidden })} error={at('forbidden')} />
+
         <Section>Where and when</Section>
         <Tick label="Outdoors" checked={form.outdoors} onChange={(outdoors) => change({ outdoors })} />
         <Tick label="Under cover: tunnel, greenhouse, room" checked={form.indoors} onChange={(indoors) => change({ indoors })} />
@@ -214,6 +223,30 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
             />
           </View>
         </View>
+
+        <Field
+          label="Not below"
+          unit="°C"
+          numeric
+          value={form.minTempC}
+          onChange={(minTempC) => change({ minTempC })}
+          error={at('minTempC')}
+          hint="Empty: nothing said"
+        />
+
+        <Section>Beside other materials</Section>
+        {GAP_GROUPS.map((g) => (
+          <Field
+            key={g}
+            label={`Days apart from ${g === 'broad-insecticide' ? 'broad insecticides' : g}`}
+            unit="d"
+            numeric
+            value={form.gaps[g]}
+            onChange={(days) => change({ gaps: { ...form.gaps, [g]: days } })}
+            error={at(`gaps.${g}`) ?? (form.gaps[g] ? at('gaps') : undefined)}
+          />
+        ))}
+        <Ticks label="Never in one tank with" value={form.notMixedWith} options={MIXES} onChange={(notMixedWith) => change({ notMixedWith })} />
 
         <Section>Storage and disposal</Section>
         <View className="flex-row gap-3">

@@ -52,6 +52,10 @@ export interface LineForm {
   readonly before: LabelLine | null;
 }
 
+type GapGroup = LabelSheet['gaps'][number]['group'];
+/** Materials that labels name for days apart. */
+export const GAP_GROUPS = ['oil', 'sulfur', 'copper', 'captan', 'broad-insecticide'] as const satisfies readonly GapGroup[];
+
 /** A label sheet as it is typed. */
 export interface SheetForm {
   readonly base: LabelSheet;
@@ -68,6 +72,11 @@ export interface SheetForm {
   readonly fish: boolean;
   readonly keepOff: boolean;
   readonly lines: readonly LineForm[];
+  readonly forbidden: readonly string[];
+  /** Days apart by material; empty: nothing said. */
+  readonly gaps: Readonly<Record<GapGroup, string>>;
+  readonly notMixedWith: NonNullable<LabelSheet['notMixedWith']>;
+  readonly minTempC: string;
   /** Empty: until dry. */
   readonly reEntryHours: string;
   readonly maxTempC: string;
@@ -126,6 +135,10 @@ export const sheetFormOf = (s: LabelSheet): SheetForm => ({
   fish: s.fish,
   keepOff: s.keepOff ?? false,
   lines: s.lines.map(lineFormOf),
+  forbidden: s.forbidden.map((f) => f.crop),
+  gaps: Object.fromEntries(GAP_GROUPS.map((g) => [g, say(s.gaps.find((x) => x.group === g)?.days)])) as SheetForm['gaps'],
+  notMixedWith: s.notMixedWith ?? [],
+  minTempC: say(s.minTempC),
   reEntryHours: s.reEntry.kind === 'hours' ? say(s.reEntry.hours) : '',
   maxTempC: say(s.maxTempC),
   rainfastHours: say(s.rainfastHours),
@@ -134,6 +147,7 @@ export const sheetFormOf = (s: LabelSheet): SheetForm => ({
   disposal: s.disposal,
 });
 
+const OWN = { mark: 'PUB', source: 'the grower’s own label' } as const;
 const byArea = (form: RateForm) => form === 'per-litre' || form === 'per-m2';
 
 /** Message by field: `name`, `lines.0.phi`, `actives.1.percent` … */
@@ -151,7 +165,8 @@ const FIELD: readonly [RegExp, string][] = [
   [/^(lines\.\d+)\.inBloom$/, '$1.bloom'],
   [/^(lines\.\d+\.(?:crops|pests)).*$/, '$1'],
   [/^reEntry.*$/, 'reEntryHours'],
-  [/^minTempC$/, 'maxTempC'],
+  [/^forbidden.*$/, 'forbidden'],
+  [/^gaps\.(\d+).*$/, 'gaps'],
 ];
 const fieldAt = (path: string) => FIELD.reduce((f, [from, to]) => f.replace(from, to), path);
 
@@ -187,12 +202,18 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
       ...(l.bloom === 'any' ? {} : { inBloom: l.bloom }),
       ...(before?.stages ? { stages: before.stages } : {}),
       ...(unit.times === 1 ? {} : { asPrinted: `${l.min && l.min !== l.max ? `${l.min} to ` : ''}${l.max} ${unit.label}` }),
-      prov: { mark: 'PUB', source: 'the grower’s own label' },
+      prov: OWN,
     };
   });
   const maxTempC = optional(f.maxTempC, 'maxTempC', 'The highest temperature');
+  const minTempC = optional(f.minTempC, 'minTempC', 'The lowest temperature');
+  const gaps = GAP_GROUPS.flatMap((group) => {
+    const days = optional(f.gaps[group], `gaps.${group}`, 'The days apart');
+    const prov = base.gaps.find((g) => g.group === group && g.days === days)?.prov ?? OWN;
+    return days === undefined ? [] : [{ group, days, prov }];
+  });
   const shelf = optional(f.shelfLifeMonths, 'shelfLifeMonths', 'The shelf life');
-  const { maxTempC: _t, shelfLifeMonths: _s, registration: _r, ...rest } = base;
+  const { maxTempC: _t, minTempC: _m, shelfLifeMonths: _s, registration: _r, notMixedWith: _n, ...rest } = base;
   const raw = {
     ...rest,
     id,
@@ -213,7 +234,11 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     keepOff: f.keepOff,
     lines,
     reEntry: f.reEntryHours.trim() === '' ? { kind: 'until-dry' } : { kind: 'hours', hours: figure(f.reEntryHours, 'reEntryHours', 'The keep-out time') },
+    forbidden: f.forbidden.map((crop) => base.forbidden.find((x) => x.crop === crop) ?? { crop, why: 'Your label forbids it there.' }),
+    gaps,
+    ...(f.notMixedWith.length > 0 ? { notMixedWith: f.notMixedWith } : {}),
     ...(maxTempC === undefined ? {} : { maxTempC }),
+    ...(minTempC === undefined ? {} : { minTempC }),
     rainfastHours: figure(f.rainfastHours, 'rainfastHours', 'The hours without rain'),
     mixLifeHours: figure(f.mixLifeHours, 'mixLifeHours', 'The life of the mix'),
     ...(shelf === undefined ? {} : { shelfLifeMonths: shelf }),

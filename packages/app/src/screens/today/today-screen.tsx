@@ -1,5 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
@@ -50,7 +50,8 @@ export function TodayScreen() {
     .sort((a, b) => (a.laps.at(-1)?.lookAgainOn ?? '').localeCompare(b.laps.at(-1)?.lookAgainOn ?? ''));
   const undecided = openCases.filter((c) => !c.laps.at(-1)?.treatmentId && !c.laps.at(-1)?.controlId);
   const decided = openCases.filter((c) => c.laps.at(-1)?.controlId && !c.laps.at(-1)?.treatmentId);
-  const quiet = keepOut.length + notToEat.length + openCases.length === 0;
+  const uncover = plantings.data.filter((p) => p.stage === 'flowering' && p.about.includes('covered') && findHost(p.hostId)?.beePlant);
+  const quiet = uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
   const name = (c: Case) => plantings.data.find((p) => p.id === c.plantingId)?.name ?? '';
   const day = dayOf(now, g.zone);
 
@@ -87,6 +88,18 @@ export function TodayScreen() {
         <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />
       ))}
       <View className="px-5">
+        {uncover.length > 0 && <Section>To do at flowering</Section>}
+        {uncover.map((p) => (
+          <Row
+            key={p.id}
+            mark="open"
+            title={p.name}
+            end="now"
+            tone="open"
+            sub="In flower: take the cover off, so that bees can set the crop."
+            onPress={() => router.navigate(`/garden/${p.id}/edit`)}
+          />
+        ))}
         {undecided.length > 0 && <Section>To decide</Section>}
         {undecided.map((c) => (
           <Row
