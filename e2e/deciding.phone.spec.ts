@@ -52,7 +52,7 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
 
 test('the stage that was seen is kept, and shuts out what does not reach it', async ({ page }) => {
   await page.goto(`/cases/${larkfold(203)}`);
-  await page.getByRole('button', { name: /^Stage: By the month/ }).click();
+  await page.getByRole('button', { name: /^Stage: By month/ }).click();
   await page.getByRole('button', { name: /^Winter:/ }).click();
   await expect(page.getByRole('button', { name: /^Copper spray Not now/ })).toBeVisible();
   await page.reload();
