@@ -93,8 +93,12 @@ test('a label of one’s own: typed in from the specimen, wrong figures told at 
 
   // its next version; the first is kept
   await page.getByRole('button', { name: 'Change it' }).click();
-  await page.getByLabel('Not at or above, °C').fill('27');
   await page.getByRole('checkbox', { name: /I compared every figure/ }).click();
+  // what is looser than the specimen is held up before it is kept
+  await page.getByLabel('Not at or above, °C').fill('40');
+  await page.getByRole('button', { name: 'Keep this sheet' }).click();
+  await expect(page.getByText('Allowed in more heat than the specimen’s 32 °C.')).toBeVisible();
+  await page.getByLabel('Not at or above, °C').fill('27');
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
   await expect(page.getByText('Version 1', { exact: true })).toBeVisible();
 

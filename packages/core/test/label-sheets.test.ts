@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
 import { labelSheetSchema, lineFor, MOST_FILE_BYTES, type LabelSheet } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
-import { checkSheet, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
+import { checkSheet, looserThan, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
 import { sheetFileJsonSchema } from '../src/label/file-schema';
 import { planMix } from '../src/mix';
 import { squareMetres } from '../src/measure';
@@ -149,6 +149,35 @@ describe('files of sheets', () => {
     const read = readRates(`${header}\n${row}\n`);
     expect(read.ok ? null : read.faults[0]).toMatchObject({ line: 2, field, message: expect.stringMatching(message) });
   });
+});
+
+describe('looser than the specimen', () => {
+  test('no specimen is looser than itself, nor a sheet that is stricter all round', () => {
+    for (const s of SHEETS) expect({ id: s.id, looser: looserThan({ ...s, id: 'own-x', specimen: false }, s) }).toEqual({ id: s.id, looser: [] });
+    const strict = own({
+      signalWord: 'danger',
+      lines: malathion.lines.map((l) => ({ ...l, phiDays: l.phiDays === null ? null : 14, rate: { ...l.rate, max: 2 } })),
+    });
+    expect(looserThan(strict, malathion)).toEqual([]);
+  });
+  test.each<[string, Partial<LabelSheet>, RegExp]>([
+    ['a shorter picking wait', { lines: [{ ...line0, phiDays: 3 }] }, /3 days to wait before picking, the specimen has 7/],
+    ['a higher rate', { lines: [{ ...line0, rate: { ...line0.rate, max: 5 } }] }, /up to 5 ml, the specimen has 2\.5/],
+    [
+      'the same rate of something twice as strong',
+      { actives: [{ name: 'Malathion', percent: 100, moa: '1B' }] },
+      /up to 2\.5 ml, the specimen has 1\.25 at this strength/,
+    ],
+    ['on food where the specimen is not', { lines: [{ ...(malathion.lines[2] as typeof line0), phiDays: 1 }] }, /for food, the specimen is not/],
+    ['more often', { lines: [{ ...line0, intervalDays: 7 }] }, /7 days between, the specimen has 30/],
+    ['without a yearly limit', { lines: [{ ...line0, maxPerSeason: null }] }, /no limit a year, the specimen has 3/],
+    ['nothing said of flowers', { lines: [{ ...line0, inBloom: undefined }] }, /never for open flowers/],
+    ['nothing said of bees', { bees: 'none' }, /minds bees less/],
+    ['a milder word', { signalWord: 'caution' }, /Signal word caution, the specimen has warning/],
+    ['back in sooner', { reEntry: { kind: 'until-dry' } }, /until dry, the specimen has 24 h/],
+    ['less to wear', { protection: ['gloves'] }, /Without goggles, sleeves, boots, mask/],
+    ['in more heat', { maxTempC: 35 }, /more heat than the specimen’s 29/],
+  ])('%s is said', (_what, change, sentence) => expect(looserThan(own(change), malathion).join(' ')).toMatch(sentence));
 });
 
 describe('a rate that goes by the trunk', () => {

@@ -35,17 +35,17 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
   const hours = openSpansOf(s.conditions, needs, setting);
   const openSpans = withoutPlans(hours, s, c).flatMap((span) => clip(s, c, span));
   const first = openSpans[0];
-  const dated = reasons.some((r) => r.weight === 'not-now');
+  const waits = reasons.some((r) => r.weight === 'not-now');
   const here = s.conditions[0];
   const closedNow = here ? reasonsAt(here, needs, setting) : [];
   // `now` falls between two quarter hours: an opening from the very next one counts as now
-  const openNow = first !== undefined && here !== undefined && first.from <= here.at && !dated;
+  const openNow = first !== undefined && here !== undefined && first.from <= here.at && !waits;
   if (openNow) return { ...base, status: 'usable', reasons: order(reasons), opens: null, openSpans };
 
   const opens: Opening = first ? { kind: 'at', at: first.from } : beyond(s, c, reasons);
   const saidNow = closedNow.length > 0 ? sayNow(s) : '';
   const hourReasons: Reason[] =
-    dated && closedNow.length === 0
+    waits && closedNow.length === 0
       ? []
       : closedNow.map((h) => ({
           code: `hour-${h.code}`,
@@ -55,7 +55,7 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
           source: { mark: 'CP' },
           opens,
         }));
-  if (!dated && hourReasons.length === 0) {
+  if (!waits && hourReasons.length === 0) {
     hourReasons.push({ code: 'hour-none', weight: 'not-now', sentence: 'No open hour is in sight yet.', inputs: [], source: { mark: 'CP' }, opens });
   }
   return { ...base, status: 'not-now', reasons: order([...reasons, ...hourReasons]), opens, openSpans };

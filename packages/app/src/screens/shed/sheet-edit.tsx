@@ -1,6 +1,6 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
 import { MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelSheet } from '@sleetbrook/core/label';
-import { CROP_WORDS } from '@sleetbrook/core/label-files';
+import { CROP_WORDS, looserThan } from '@sleetbrook/core/label-files';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -40,7 +40,10 @@ export function SheetEdit({ id, from }: { readonly id: string | null; readonly f
       </Page>
     );
   const base = sheets.find((s) => s.id === (id ?? specimen));
-  if (base && (id === null || !base.specimen)) return <Form key={base.id} base={base} id={id} />;
+  if (base && (id === null || !base.specimen)) {
+    const specimen = base.specimen ? base : sheets.find((s) => s.id === base.basedOn);
+    return <Form key={base.id} base={base} id={id} specimen={specimen} />;
+  }
   if (id !== null)
     return (
       <Page back={{ title: 'Shed', href: '/shed' }}>
@@ -62,7 +65,14 @@ export function SheetEdit({ id, from }: { readonly id: string | null; readonly f
   );
 }
 
-function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | null }) {
+interface FormProps {
+  readonly base: LabelSheet;
+  readonly id: string | null;
+  /** What it is compared with before it is kept. */
+  readonly specimen: LabelSheet | undefined;
+}
+
+function Form({ base, id, specimen }: FormProps) {
   const router = useRouter();
   const now = useNow();
   const save = useSaveSheet();
@@ -71,10 +81,14 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
   const [form, setForm] = useState<SheetForm>(() => sheetFormOf(base));
   const [errors, setErrors] = useState<SheetErrors>({});
   const [mine, setMine] = useState(false);
+  const [looser, setLooser] = useState<readonly string[]>([]);
+  const [meant, setMeant] = useState(false);
   const [sheetId] = useState(() => id ?? `own-${v7()}`);
   const change = (more: Partial<SheetForm>) => {
     setForm({ ...form, ...more });
     setErrors({});
+    setLooser([]);
+    setMeant(false);
   };
   const line = (i: number, more: Partial<LineForm>) => change({ lines: form.lines.map((l, k) => (k === i ? { ...l, ...more } : l)) });
   const active = (i: number, more: Partial<SheetForm['actives'][number]>) => change({ actives: form.actives.map((a, k) => (k === i ? { ...a, ...more } : a)) });
@@ -82,7 +96,10 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
   const submit = async () => {
     const read = readSheet(form, sheetId, id === null ? 1 : base.version + 1);
     if ('errors' in read) return setErrors({ ...read.errors, ...(mine ? {} : { mine: MINE }) });
+    const found = specimen ? looserThan(read.sheet, specimen) : [];
+    setLooser(found);
     if (!mine) return setErrors({ mine: MINE });
+    if (found.length > 0 && !meant) return setErrors({ looser: LOOSER });
     const kept: OwnSheet = await save.mutateAsync(read.sheet);
     if (now !== undefined) await confirm.mutateAsync({ sheetId: kept.id, version: kept.version, confirmedAt: new Date(now).toISOString() });
     router.replace(`/shed/${kept.id}`);
@@ -276,9 +293,20 @@ function Form({ base, id }: { readonly base: LabelSheet; readonly id: string | n
         <Section>Before it is kept</Section>
         <Tick label="I compared every figure with the label in my hand" checked={mine} onChange={setMine} />
         {errors['mine'] && <T className="text-rowan">{errors['mine']}</T>}
+        {looser.length > 0 && (
+          <View className="gap-2 border-l-4 border-ochre pl-3">
+            <T kind="strong">Looser than the specimen</T>
+            {looser.map((l) => (
+              <T key={l}>{l}</T>
+            ))}
+            <Tick label="My label does say so, all of it" checked={meant} onChange={setMeant} />
+            {errors['looser'] && <T className="text-rowan">{errors['looser']}</T>}
+          </View>
+        )}
       </View>
     </Page>
   );
 }
 
+const LOOSER = 'Look at your label once more for each of these. If it says so, tick it.';
 const MINE = 'Compare every figure with your label first, then tick this.';
