@@ -148,3 +148,20 @@ test('a keep-out is never laid over hours when somebody must be there', async ({
   await page.getByRole('button', { name: /^Copper spray/ }).click();
   await expect(page.getByRole('dialog').getByText(/you have to be there: Watering/)).toBeVisible();
 });
+
+test('check my recipe: understood, beside the label, and put right', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Check my recipe' }).click();
+  await page.getByLabel('How much of it').fill('1,500 ml');
+  await expect(page.getByText(/can be read two ways/)).toBeVisible();
+  await page.getByLabel('How much of it').fill('2 tbsp');
+  await expect(page.getByText('Understood: 2 tablespoons, which is 30 ml')).toBeVisible();
+  await page.getByLabel('In how much mix, all told').fill('0,5 gallon');
+  await expect(page.getByText(/US or imperial/)).toBeVisible();
+  await page.getByLabel('In how much mix, all told').fill('1 l');
+  await expect(page.getByRole('heading', { name: 'Above the label' })).toBeVisible();
+  await expect(page.getByText(/1\.5 times the label’s maximum\. Do not use it/)).toBeVisible();
+  await page.getByLabel('In how much mix, all told').fill('2 l');
+  await expect(page.getByRole('heading', { name: 'Within the label' })).toBeVisible();
+  await accessible(page);
+});

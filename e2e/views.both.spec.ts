@@ -15,6 +15,7 @@ const VIEWS = [
   [`/cases/${larkfold(203)}/control/sulfur-spray`, 'Wettable sulfur'],
   ['/shed/new?from=potassium-soap', 'Your own label sheet'],
   ['/bench', 'Bench'],
+  ['/bench/check', 'Check my recipe'],
   ['/shed', 'Shed'],
   ['/shed/potassium-soap', 'Potassium soap concentrate'],
   ['/records', 'Records'],

@@ -232,7 +232,11 @@ describe('the database', () => {
     const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-old-'));
     const old = new Database(join(folder, 'sleetbrook.db'));
     migrate(old, MIGRATIONS, version);
-    old.prepare("INSERT INTO planting VALUES ('p', 1, 'Old peas', 'broad-bean', '', 'outdoors', 'growing', 1, 0, 2, NULL, NULL, NULL)").run();
+    old
+      .prepare(
+        "INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2) VALUES ('p', 1, 'Old peas', 'broad-bean', '', 'outdoors', 'growing', 1, 0, 2)",
+      )
+      .run();
     old.close();
     const db = openDatabase(folder, MIGRATIONS);
     expect(db.pragma('user_version', { simple: true })).toBe(5);

@@ -193,6 +193,8 @@ describe('photographs', () => {
     await send(v7(), look.id, await picture(200, 150)).expect(200);
     const lap = {
       controlId: null,
+      sheetId: null,
+      also: [],
       whyHigher: '',
       decidedAt: null,
       mixedAt: null,
@@ -210,6 +212,7 @@ describe('photographs', () => {
       troubleId: 'black-bean-aphid',
       confidence: 0.9,
       lookId: look.id,
+      stageSeen: null,
       openedAt: NOW,
       status: 'open',
       closedAt: null,

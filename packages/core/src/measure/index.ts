@@ -5,5 +5,6 @@ export * from './measure-out';
 export * from './outcome';
 export * from './parse-number';
 export * from './provenance';
+export { parseQuantity, type Quantity, type UnitSystem } from './quantity';
 export * from './units';
 export type { Working, WorkingInput } from './working';

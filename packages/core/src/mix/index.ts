@@ -1,3 +1,4 @@
+export { checkRecipe, type RecipeCheck } from './check-recipe';
 export { correctOvershoot, type Correction } from './overshoot';
 export { planMix } from './plan';
 export { protectionList, stepsFor, type Step } from './steps';

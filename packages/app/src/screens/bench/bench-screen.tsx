@@ -6,7 +6,6 @@ import { View } from 'react-native';
 import { useCases, useConfirmations, useGarden, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
-import { Choice } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
@@ -65,6 +64,7 @@ export function BenchScreen() {
             ))}
           </View>
         )}
+        <Button kind="quiet" title="Check my recipe" onPress={() => router.navigate('/bench/check')} />
         <Pick
           label="Product"
           value={sheetId}
@@ -76,7 +76,7 @@ export function BenchScreen() {
         />
         <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
         {pests.length > 1 && trouble && (
-          <Choice label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
+          <Pick label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
         )}
         {!line?.ok ? (
           <Empty

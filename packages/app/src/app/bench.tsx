@@ -1,1 +1,0 @@
-export { BenchScreen as default } from '../screens/bench/bench-screen';

@@ -1,0 +1,1 @@
+export { CheckRecipe as default } from '../../screens/bench/check-recipe';
