@@ -31,7 +31,8 @@ interface LapRow {
 const lapFrom = (r: LapRow): Lap => ({
   controlId: r.control_id,
   sheetId: r.sheet_id,
-  also: JSON.parse(r.also) as Lap['also'],
+  // most plans are of one thing: hundreds of cases are listed at once
+  also: r.also === '[]' ? [] : (JSON.parse(r.also) as Lap['also']),
   whyHigher: r.why_higher,
   decidedAt: r.decided_at,
   mixedAt: r.mixed_at,
