@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { type LabelSheet } from '@sleetbrook/core/label';
 import { SHEETS } from '@sleetbrook/core/sheets';
-import { harness, larkfold, look, caseOf, planting, treatment } from './harness';
+import { harness, larkfold, NOW, look, caseOf, planting, treatment } from './harness';
 
 let h: ReturnType<typeof harness>;
 let api: ReturnType<ReturnType<typeof harness>['start']>;
@@ -121,6 +121,8 @@ describe('files of sheets', () => {
 });
 
 describe('a treatment from an own sheet', () => {
+  const confirm = (sheet: ReturnType<typeof own>) =>
+    api.put(`/api/v1/confirmations/${sheet.id}`).send({ sheetId: sheet.id, version: sheet.version, confirmedAt: NOW }).expect(200);
   const setUp = async (sheet: ReturnType<typeof own>) => {
     await api.put(`/api/v1/sheets/${sheet.id}`).send(sheet).expect(200);
     const p = planting();
@@ -135,6 +137,7 @@ describe('a treatment from an own sheet', () => {
   test('is kept with that version of it, also after the sheet was changed', async () => {
     const sheet = own();
     const t = await setUp(sheet);
+    await confirm(sheet);
     const kept = (await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body;
     expect(kept.sheet).toMatchObject({ id: sheet.id, version: 1 });
     await api
@@ -147,6 +150,7 @@ describe('a treatment from an own sheet', () => {
   test('above that sheet’s rate it is refused, though the specimen would allow it', async () => {
     const weak = own(soap, { lines: soap.lines.map((l) => ({ ...l, rate: { ...l.rate, min: 2, max: 5 } })) });
     const t = await setUp(weak);
+    await confirm(weak);
     const res = await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
     expect(res.body.errors[0].field).toBe('amount');
   });
@@ -156,6 +160,17 @@ describe('a treatment from an own sheet', () => {
     const t = { ...(await setUp(sheet)), controlId: 'organophosphate-spray', amount: 0.8, waterMl: 400 };
     await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
     await api.put(`/api/v1/confirmations/${sheet.id}`).send({ sheetId: sheet.id, version: 1, confirmedAt: t.finishedAt }).expect(200);
+    await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
+  });
+
+  test('one from a file is compared with the label first, whatever class it gives itself', async () => {
+    const sheet = own(malathion, { class: 'low-toxicity' });
+    const text = JSON.stringify({ format: 'sleetbrook-label-sheets', version: 1, sheets: [sheet] });
+    await api.post('/api/v1/sheets/file').send({ text }).expect(200);
+    const t = { ...(await setUp(sheet)), controlId: 'organophosphate-spray', amount: 0.8, waterMl: 400 };
+    const res = await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
+    expect(res.body.errors[0]).toMatchObject({ field: 'controlId', message: expect.stringContaining('against your own label first') });
+    await confirm(sheet);
     await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
   });
 

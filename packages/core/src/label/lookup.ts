@@ -19,6 +19,13 @@ export function lineFor(sheet: LabelSheet, host: Host, trouble: Pick<Trouble, 'l
   return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${host.name.toLowerCase()}: do not use it for that.`);
 }
 
+/**
+ * Whether its figures must have been compared with the label in the hand before anything is mixed: every
+ * conventional product, and every sheet that is not ours. One typed in here is compared as it is kept; one taken in
+ * from a file may come from anybody, and calls itself what it likes.
+ */
+export const mustBeChecked = (sheet: LabelSheet): boolean => sheet.class === 'conventional' || !sheet.specimen;
+
 /** What a rate is counted by. */
 const PER: Readonly<Record<Rate['form'], string>> = {
   'per-litre': 'per litre',

@@ -1,6 +1,6 @@
 import type { Garden, Planting, Treatment, TreatmentRequest } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard, type ControlCard } from '@sleetbrook/core/cards';
-import { lineFor, quoteLine, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
+import { lineFor, mustBeChecked, quoteLine, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { findSheet } from '@sleetbrook/core/sheets';
 import { instant } from '@sleetbrook/core/measure';
 import { clocksFor } from '@sleetbrook/core/schedule';
@@ -39,7 +39,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
     const found = lineFor(sheet, host, trouble);
     if (!found.ok) throw invalid('controlId', found.reasons[0]?.sentence ?? 'Not on this label.');
     line = found.value;
-    if (sheet.class === 'conventional' && !facts.confirmed(sheet)) {
+    if (mustBeChecked(sheet) && !facts.confirmed(sheet)) {
       throw invalid('controlId', `Check the figures of ${sheet.name} against your own label first, in the Shed.`);
     }
     checkRate(request, sheet, line);

@@ -1,5 +1,5 @@
 import { findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { lineFor } from '@sleetbrook/core/label';
+import { lineFor, mustBeChecked } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -45,7 +45,7 @@ export function BenchScreen() {
         <Loading />
       </Page>
     );
-  const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
+  const unconfirmed = mustBeChecked(sheet) && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const typed = { ...draft, area: draft.area || '10' };
   return (
     <Page title="Bench" sub="An amount for an area, by the label" aside={<PoisonHelp />}>
@@ -85,7 +85,7 @@ export function BenchScreen() {
           />
         ) : unconfirmed ? (
           <View className="gap-3">
-            <T>{`${sheet.name} is a conventional product. Check its figures against the label in your hand before you mix it.`}</T>
+            <T>{`${sheet.name} ${sheet.specimen ? 'is a conventional product' : 'was not compared with your label yet'}. Check its figures against the label in your hand before you mix it.`}</T>
             <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
           </View>
         ) : (

@@ -1,6 +1,6 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { lineFor } from '@sleetbrook/core/label';
+import { lineFor, mustBeChecked } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useConfirmations, useSheets, useSprayers } from '../../api/queries';
@@ -35,7 +35,7 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
   if (!sheet || !host || !sprayers || !confirmations) return <T kind="muted">One moment</T>;
   const line = lineFor(sheet, host, findTroubleCard(found.troubleId) ?? { labelAs: [] });
   if (!line.ok) return <T>{line.reasons[0]?.sentence ?? ''}</T>;
-  const unconfirmed = sheet.class === 'conventional' && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
+  const unconfirmed = mustBeChecked(sheet) && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const mix = mixFor(draft, sheet, line.value, planting, sprayers, garden);
   return (
     <View className="gap-4">
@@ -47,7 +47,7 @@ export function MixStation({ found, planting, garden, controlId, onKeep, busy }:
       </View>
       {unconfirmed ? (
         <>
-          <T>{`${sheet.name} is a conventional product. Before you mix it, check every figure of the specimen against the label in your hand.`}</T>
+          <T>{`${sheet.name} ${sheet.specimen ? 'is a conventional product' : 'was not compared with your label yet'}. Before you mix it, check every figure of the sheet against the label in your hand.`}</T>
           <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
         </>
       ) : (

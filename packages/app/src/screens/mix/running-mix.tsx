@@ -1,6 +1,6 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { lineFor, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import { lineFor, mustBeChecked, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { millilitres, sayVolume, trim } from '@sleetbrook/core/measure';
 import { stepsFor, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
@@ -39,7 +39,7 @@ export function RunningMix({ caseId }: { readonly caseId: string }) {
         if (!planting || !garden || !sprayers || !confirmations || !sheets) return null;
         const lap = d.case.laps.at(-1);
         const sheet = sheetOf(sheets, lap?.controlId, lap?.sheetId);
-        const confirmed = sheet && (sheet.class !== 'conventional' || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version));
+        const confirmed = sheet && (!mustBeChecked(sheet) || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version));
         if (!sheet || !lap?.mixedAt || lap.treatmentId || !confirmed) {
           return (
             <Page back={{ title: 'The case', href: `/cases/${caseId}` }}>

@@ -1,5 +1,5 @@
 import type { Garden, Sprayer } from '@sleetbrook/core/api';
-import type { LabelSheet } from '@sleetbrook/core/label';
+import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
 import { millilitres, parseBounded, sayVolume, trim, type Measure } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -99,7 +99,7 @@ interface SheetRowProps {
 /** A sheet in the list: whether it must be checked against the label in the hand first. */
 function SheetRow({ sheet: s, confirmed, onPress }: SheetRowProps) {
   const barred = s.restricted || s.signalWord === 'danger';
-  const needed = s.class === 'conventional' && !confirmed;
+  const needed = mustBeChecked(s) && !confirmed;
   return (
     <Row
       mark={barred ? 'stop' : needed ? 'wait' : confirmed ? 'done' : 'open'}
