@@ -105,9 +105,9 @@ describe('the mix as typed', () => {
   const line = sheet?.lines[0];
   if (!sheet || !line) throw new Error('sheet');
   const sprayers = [
-    { id: 'a', revision: 1, name: 'Hand', capacityMl: 1000, forWeedkiller: false },
-    { id: 'b', revision: 1, name: 'Pump', capacityMl: 5000, forWeedkiller: false },
-    { id: 'c', revision: 1, name: 'Red', capacityMl: 8000, forWeedkiller: true },
+    { id: 'a', revision: 1, name: 'Hand', capacityMl: 1000, forWeedkiller: false, calibrations: [] },
+    { id: 'b', revision: 1, name: 'Pump', capacityMl: 5000, forWeedkiller: false, calibrations: [] },
+    { id: 'c', revision: 1, name: 'Red', capacityMl: 8000, forWeedkiller: true, calibrations: [] },
   ];
   const garden = { measures: [...STARTER_KITS.metric] };
   const read = (change: object) => mixFor({ ...EMPTY_MIX, ...change }, sheet, line, { areaM2: 20, trunkCm: null, heightM: null }, sprayers, garden);

@@ -67,7 +67,7 @@ describe('amounts as people type them', () => {
 
   test('what is said back says how it was understood', () => {
     const q = read('1½ tbsp', 'us');
-    expect(q.ok && q.value.understood).toBe('1.5 tablespoons, which is 22.18 ml');
+    expect(q.ok && q.value.understood).toBe('1.5 US tablespoons, which is 22.18 ml');
     const ml = read('30 ml');
     expect(ml.ok && ml.value.understood).toBe('30 ml');
   });

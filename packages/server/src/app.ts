@@ -4,6 +4,7 @@ import compression from 'compression';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
+import { batchRoutes } from './batches/routes';
 import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
 import { clockRoutes } from './demo/routes';
@@ -16,6 +17,8 @@ import { photoRoutes } from './photos/routes';
 import { plantingRoutes } from './plantings/routes';
 import { ownSheetRoutes } from './sheets/own-routes';
 import { sheetRoutes } from './sheets/routes';
+import { printRoutes } from './print/routes';
+import { shedRoutes } from './shed/routes';
 import { sprayerRoutes } from './sprayers/routes';
 import { todayRoutes } from './today/routes';
 import { treatmentRoutes } from './treatments/routes';
@@ -96,6 +99,9 @@ function api(context: Context, requestsPerMinute: number) {
     gardenRoutes,
     plantingRoutes,
     sprayerRoutes,
+    shedRoutes,
+    batchRoutes,
+    printRoutes,
     lookRoutes,
     walkRoutes,
     caseRoutes,

@@ -1,7 +1,10 @@
 import {
+  batchSchema,
+  cardSchema,
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  codeSchema,
   confirmationSchema,
   gardenSchema,
   healthSchema,
@@ -11,6 +14,7 @@ import {
   photoSchema,
   plantingSchema,
   problemSchema,
+  shedItemSchema,
   sheetFileSchema,
   sprayerSchema,
   todaySchema,
@@ -65,6 +69,33 @@ export const openApiDocument = createDocument({
     '/plantings/{id}/restore': { post: get('Take a removal back', plantingSchema, { requestParams: { path: byId('id') } }) },
     '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },
     '/sprayers/{id}': { put: put('Add or change a sprayer', sprayerSchema, sprayerSchema, 'id'), delete: drop('Remove a sprayer', 'id') },
+    '/shed-items': { get: get('What stands in the shed', z.array(shedItemSchema)) },
+    '/shed-items/{id}': {
+      get: get('One item', shedItemSchema, { requestParams: { path: byId('id') } }),
+      put: put('Add or change an item', shedItemSchema, shedItemSchema, 'id'),
+      delete: drop('Remove an item', 'id'),
+    },
+    '/shed-items/{id}/code': { get: get('The code on its label', codeSchema, { requestParams: { path: byId('id') } }) },
+    '/shed-items/{id}/label.pdf': {
+      get: {
+        summary: 'A warning label to print',
+        requestParams: { path: byId('id') },
+        responses: { '200': { description: 'PDF', content: { 'application/pdf': {} } }, ...gone },
+      },
+    },
+    '/batches': { get: get('Batches of soap, newest first', z.array(batchSchema)) },
+    '/batches/{id}': {
+      get: get('One batch', batchSchema, { requestParams: { path: byId('id') } }),
+      put: put('Keep a batch', batchSchema, batchSchema, 'id'),
+      delete: drop('Remove a batch', 'id'),
+    },
+    '/cards/pdf': {
+      post: {
+        summary: 'A card to print',
+        requestBody: { content: json(cardSchema) },
+        responses: { '200': { description: 'PDF', content: { 'application/pdf': {} } }, ...wrong },
+      },
+    },
     '/looks/{id}': { get: get('One look', lookSchema, { requestParams: { path: byId('id') } }), put: put('Keep a look', lookSchema, lookSchema, 'id') },
     '/walks': { get: get('Rounds of the garden, newest first', z.array(walkSchema)) },
     '/walks/{id}': {

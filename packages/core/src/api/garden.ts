@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AROUND, HOME_MADE, POLICIES } from '../decide/circumstances';
 import { measureSchema } from '../measure/kit';
-import { idSchema, nameSchema, revisionSchema } from './common';
+import { idSchema, instantSchema, nameSchema, revisionSchema } from './common';
 
 const validZone = (zone: string) => {
   try {
@@ -57,6 +57,19 @@ export const gardenSchema = z.strictObject({
 });
 export type Garden = z.infer<typeof gardenSchema>;
 
+/** Water walked out over a plot, or a nozzle run into a jug; both with plain water. */
+export const calibrationSchema = z.strictObject({
+  id: idSchema,
+  at: instantSchema,
+  /** How it was sprayed. */
+  style: z.enum(['wetted', 'run-off', 'drenched']),
+  /** Null when only the nozzle was measured. */
+  areaM2: z.number().min(1, 'At least 1 m².').max(1000, 'At most 1,000 m².').nullable(),
+  ml: z.number().min(10, 'At least 10 ml.').max(200_000, 'At most 200 l.'),
+  seconds: z.number().min(3, 'At least 3 seconds.').max(7200, 'At most 2 hours.').nullable(),
+});
+export type Calibration = z.infer<typeof calibrationSchema>;
+
 export const sprayerSchema = z.strictObject({
   id: idSchema,
   revision: revisionSchema,
@@ -68,5 +81,7 @@ export const sprayerSchema = z.strictObject({
     .max(200_000, 'Over 200 l is not a garden sprayer.'),
   /** Kept for weed-killer: never used here. */
   forWeedkiller: z.boolean(),
+  /** Oldest first. */
+  calibrations: z.array(calibrationSchema).max(60, 'At most 60: take old ones away.').default([]),
 });
 export type Sprayer = z.infer<typeof sprayerSchema>;

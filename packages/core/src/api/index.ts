@@ -4,6 +4,7 @@ export * from './garden';
 export * from './look';
 export * from './photo';
 export * from './planting';
+export * from './shed';
 export * from './sheet';
 export * from './treatment';
 export * from './views';

@@ -32,10 +32,22 @@ export const runningClockSchema = z.object({
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 
+/** Something that waits for a hand: soap to stir, mix to use up. */
+export const reminderSchema = z.object({
+  kind: z.enum(['soap', 'mix']),
+  /** The batch or the shed item. */
+  id: idSchema,
+  title: z.string(),
+  text: z.string(),
+  at: instantSchema,
+});
+export type Reminder = z.infer<typeof reminderSchema>;
+
 export const todaySchema = z.object({
   keepOut: z.array(runningClockSchema),
   notToEat: z.array(runningClockSchema),
   openCases: z.array(caseSchema),
+  reminders: z.array(reminderSchema),
 });
 export type Today = z.infer<typeof todaySchema>;
 

@@ -1,3 +1,4 @@
+export { COPPER_CEILING_G_M2 } from './copper-ceiling';
 export { MOST_FILE_BYTES } from './file-limit';
 export * from './lookup';
 export {

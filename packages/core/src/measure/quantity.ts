@@ -1,9 +1,7 @@
 import { done, refused, type Outcome } from './outcome';
 import { parseNumber } from './parse-number';
-import { UNITS, type Dimension, type UnitId } from './units';
-
-/** Whose spoons, ounces and gallons are meant. */
-export type UnitSystem = 'metric' | 'us' | 'imperial' | 'australian';
+import { unitWord, WHOSE, type Meaning, type UnitSystem } from './unit-words';
+import { UNITS, type Dimension } from './units';
 
 export interface Quantity {
   readonly dimension: Dimension;
@@ -13,62 +11,14 @@ export interface Quantity {
   readonly understood: string;
 }
 
-/** One word for a unit: how many of which unit it is. */
-interface Meaning {
-  readonly unit: UnitId;
-  readonly times?: number;
-  /** In the plural: "tablespoons". */
-  readonly say: string;
-}
+const NUMBER = String.raw`[+-]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓⅔¼¾⅛⅜⅝⅞]|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+|[a-z]+(?=\s))`;
+const PART = new RegExp(
+  String.raw`\s*(${NUMBER})\s*(?:(us|imp|imperial|uk|metric|au|australian)\s+)?([a-zµ²"'][a-z²2 ]*?)(?=\s*[+-]?[\d½⅓⅔¼¾⅛⅜⅝⅞.,]|\s*$)`,
+  'iuy',
+);
+/** Figures and a word, and no more: what nearly everybody types. */
+const PLAIN = /^(\d+(?:\.\d+)?) ?([a-z]+)$/;
 
-const one = (unit: UnitId, say: string, times?: number): Meaning => ({ unit, say, ...(times === undefined ? {} : { times }) });
-const same = (m: Meaning) => () => m;
-
-/** What a word means in a system; null where it can be two things and must be asked about. */
-type Word = (system: UnitSystem) => Meaning | null;
-
-const spoon =
-  (size: 'tsp' | 'tbsp'): Word =>
-  (system) => {
-    const say = size === 'tsp' ? 'teaspoons' : 'tablespoons';
-    if (system === 'us') return one(`${size}-us`, say);
-    return one(size === 'tbsp' && system === 'australian' ? 'tbsp-au' : `${size}-metric`, say);
-  };
-const gallons =
-  (times: number, say: string): Word =>
-  (system) =>
-    system === 'us' ? one('gal-us', `US ${say}`, times) : system === 'imperial' ? one('gal-imp', `imperial ${say}`, times) : null;
-const fluidOunces: Word = (system) =>
-  system === 'us' ? one('floz-us', 'US fluid ounces') : system === 'imperial' ? one('floz-imp', 'imperial fluid ounces') : null;
-
-/** Words as people type them, without points and capitals. */
-const WORDS: readonly (readonly [RegExp, Word])[] = [
-  [/^(ml|millilit(re|er)s?|cc)$/, same(one('ml', 'ml'))],
-  [/^(cl|centilit(re|er)s?)$/, same(one('ml', 'cl', 10))],
-  [/^(l|lit(re|er)s?)$/, same(one('l', 'l'))],
-  [/^(tsp|tsps|teaspoons?)$/, spoon('tsp')],
-  [/^(tbsp|tbsps|tbs|tablespoons?)$/, spoon('tbsp')],
-  [/^(fl ?oz|fluid ounces?)$/, fluidOunces],
-  [/^(gal|gals|gallons?)$/, gallons(1, 'gallons')],
-  [/^(qt|qts|quarts?)$/, gallons(1 / 4, 'quarts')],
-  [/^(pt|pts|pints?)$/, gallons(1 / 8, 'pints')],
-  [/^(g|grams?|grammes?)$/, same(one('g', 'g'))],
-  [/^(kg|kilos?|kilograms?)$/, same(one('kg', 'kg'))],
-  [/^(oz|ozs|ounces?)$/, same(one('oz', 'oz by weight'))],
-  [/^(lb|lbs|pounds?)$/, same(one('lb', 'lb'))],
-  [/^(mm|millimet(re|er)s?)$/, same(one('cm', 'mm', 0.1))],
-  [/^(cm|centimet(re|er)s?)$/, same(one('cm', 'cm'))],
-  [/^(m|met(re|er)s?)$/, same(one('m', 'm'))],
-  [/^(in|ins|inch|inches|")$/, same(one('in', 'inches'))],
-  [/^(ft|foot|feet|')$/, same(one('ft', 'feet'))],
-  [/^(m²|m2|sq m|square met(re|er)s?)$/, same(one('m2', 'm²'))],
-  [/^(ft²|ft2|sq ft|square (foot|feet))$/, same(one('ft2', 'sq ft'))],
-  [/^(acres?)$/, same(one('acre', 'acres'))],
-  [/^(ha|hectares?)$/, same(one('ha', 'ha'))],
-];
-
-const NUMBER = String.raw`[+-]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓⅔¼¾⅛⅜⅝⅞]|\d[\d.,]*|[.,]\d+|[a-z]+(?=\s))`;
-const PART = new RegExp(String.raw`^\s*(${NUMBER})\s*((?:us|imp(?:erial)?)\s+)?([a-zµ²"'][a-z²2 ]*?)\.?(?=\s*[+-]?[\d½⅓⅔¼¾⅛⅜⅝⅞.,]|\s*$)`, 'iu');
 const DIMENSIONS: Readonly<Record<Dimension, string>> = {
   volume: 'a volume, such as 2 tbsp or 30 ml',
   mass: 'a weight, such as 20 g',
@@ -76,6 +26,11 @@ const DIMENSIONS: Readonly<Record<Dimension, string>> = {
   area: 'an area, such as 20 m²',
 };
 const MOST: Readonly<Record<Dimension, number>> = { volume: 2e6, mass: 1e6, length: 1e3, area: 1e6 };
+
+interface Part {
+  readonly n: number;
+  readonly meaning: Meaning;
+}
 
 /**
  * Reads an amount as people type it: `1 1/2 tsp`, `1½ tbsp`, `0,5 l`, `3 lb 4 oz`, `15in`, `2 US gal`. What can
@@ -87,45 +42,87 @@ const MOST: Readonly<Record<Dimension, number>> = { volume: 2e6, mass: 1e6, leng
  * @example parseQuantity('1½ tbsp', 'us', ['volume']) // 22.18 ml
  */
 export function parseQuantity(text: string, system: UnitSystem, wanted: readonly Dimension[], field = ''): Outcome<Quantity> {
+  const plain = PLAIN.exec(text);
+  const word = plain && unitWord(plain[2] ?? '');
+  const meaning = word?.(system);
+  if (plain && meaning) return quantityOf([{ n: Number(plain[1]), meaning }], wanted, field);
+
   // "fl. oz" and "m2" as they are meant
-  let rest = text
+  const s = text
     .trim()
     .replace(/([a-z])\./gi, '$1')
     .replace(/\b(m|ft)2\b/gi, '$1²');
-  if (rest === '') return refused('empty', `Type ${DIMENSIONS[wanted[0] ?? 'volume']}.`, field);
-  const parts: { n: number; meaning: Meaning }[] = [];
-  while (rest !== '') {
-    const bare = parseNumber(rest, field);
-    if (bare.ok) return refused('no-unit', `${rest} of what? Add the unit: ${DIMENSIONS[wanted[0] ?? 'volume']}.`, field);
-    const m = PART.exec(rest);
-    if (!m) return refused('not-a-quantity', `“${text.trim()}” is not understood. Type ${DIMENSIONS[wanted[0] ?? 'volume']}.`, field);
-    const n = parseNumber(m[1] ?? '', field);
-    if (!n.ok) return n;
-    const named = m[2]?.trim().toLowerCase();
-    const word = (m[3] ?? '').trim().toLowerCase().replace(/\s+/g, ' ');
-    const entry = WORDS.find(([re]) => re.test(word));
-    if (!entry) return refused('unknown-unit', `“${word}” is no unit known here. Type ${DIMENSIONS[wanted[0] ?? 'volume']}.`, field);
-    const meaning = entry[1](named ? (named.startsWith('us') ? 'us' : 'imperial') : system);
-    if (!meaning) return refused('which-unit', `“${word}”: US or imperial? Type US ${word} or imp ${word}.`, field);
-    parts.push({ n: n.value, meaning });
-    rest = rest.slice(m[0].length).trim();
+  const example = DIMENSIONS[wanted[0] ?? 'volume'];
+  if (s === '') return refused('empty', `Type ${example}.`, field);
+  const parts: Part[] = [];
+  PART.lastIndex = 0;
+  let from = 0;
+  while (from < s.length) {
+    PART.lastIndex = from;
+    const m = PART.exec(s);
+    if (!m) {
+      const rest = s.slice(from).trim();
+      const bare = parseNumber(rest, field);
+      return bare.ok || bare.reasons[0]?.code === 'ambiguous'
+        ? bare.ok
+          ? refused('no-unit', `${rest} of what? Add the unit: ${example}.`, field)
+          : bare
+        : refused('not-a-quantity', `“${text.trim()}” is not understood. Type ${example}.`, field);
+    }
+    const part = readPart(m, system, example, field);
+    if (!part.ok) return part;
+    parts.push(part.value);
+    from = PART.lastIndex;
   }
+  return quantityOf(parts, wanted, field);
+}
+
+function readPart(m: RegExpExecArray, system: UnitSystem, example: string, field: string): Outcome<Part> {
+  const n = parseNumber(m[1] ?? '', field);
+  if (!n.ok) return n;
+  const word = (m[3] ?? '').trim().toLowerCase().replace(/\s+/g, ' ');
+  const known = unitWord(word);
+  if (!known) return refused('unknown-unit', `“${word}” is no unit known here. Type ${example}.`, field);
+  const meaning = known(m[2] ? (WHOSE[m[2].toLowerCase()] ?? system) : system);
+  if (!meaning) return refused('which-unit', `“${word}”: US or imperial? Type US ${word} or imp ${word}.`, field);
+  return done({ n: n.value, meaning });
+}
+
+function quantityOf(parts: readonly Part[], wanted: readonly Dimension[], field: string): Outcome<Quantity> {
   const [first] = parts;
   const dimension = first ? UNITS[first.meaning.unit].dimension : 'volume';
-  if (parts.some((p) => UNITS[p.meaning.unit].dimension !== dimension) || !wanted.includes(dimension)) {
-    return refused('wrong-dimension', `Here it must be ${wanted.map((d) => DIMENSIONS[d]).join(', or ')}.`, field);
+  let si = 0;
+  for (const p of parts) {
+    const unit = UNITS[p.meaning.unit];
+    if (unit.dimension !== dimension) return wrongDimension(wanted, field);
+    si += p.n * p.meaning.times * unit.si;
   }
-  const si = parts.reduce((sum, p) => sum + p.n * (p.meaning.times ?? 1) * UNITS[p.meaning.unit].si, 0);
+  if (!wanted.includes(dimension)) return wrongDimension(wanted, field);
   if (!(si > 0)) return refused('too-small', 'It must be more than 0.', field);
   if (si > MOST[dimension]) return refused('too-large', 'That is more than any garden needs. Is it typed right?', field);
-  return done({ dimension, si, understood: understood(parts, dimension, si) });
+  return done(new Read(dimension, si, parts));
 }
+
+const wrongDimension = (wanted: readonly Dimension[], field: string) =>
+  refused('wrong-dimension', `Here it must be ${wanted.map((d) => DIMENSIONS[d]).join(', or ')}.`, field);
 
 const SI_LABEL: Readonly<Record<Dimension, string>> = { volume: 'ml', mass: 'g', length: 'm', area: 'm²' };
 
-function understood(parts: readonly { n: number; meaning: Meaning }[], dimension: Dimension, si: number): string {
-  const round = (x: number) => String(Number(x.toPrecision(4)));
-  const said = parts.map((p) => `${round(p.n)} ${p.meaning.say}`).join(' and ');
-  const inSi = `${round(si)} ${SI_LABEL[dimension]}`;
-  return said === inSi ? inSi : `${said}, which is ${inSi}`;
+/** A quantity that was read. The words are made when they are asked for: most are never shown. */
+class Read implements Quantity {
+  readonly #parts: readonly Part[];
+  constructor(
+    readonly dimension: Dimension,
+    readonly si: number,
+    parts: readonly Part[],
+  ) {
+    this.#parts = parts;
+  }
+
+  get understood(): string {
+    const round = (x: number) => String(Number(x.toPrecision(4)));
+    const said = this.#parts.map((p) => `${round(p.n)} ${p.meaning.say}`).join(' and ');
+    const inSi = `${round(this.si)} ${SI_LABEL[this.dimension]}`;
+    return said === inSi ? inSi : `${said}, which is ${inSi}`;
+  }
 }

@@ -28,8 +28,13 @@ export const UNITS = Object.fromEntries([
   u('tsp-us', 'tsp', 'volume', 4.92892159375, NIST),
   u('tbsp-us', 'tbsp', 'volume', 14.78676478125, NIST),
   u('floz-us', 'fl oz', 'volume', 29.5735295625, NIST),
+  u('cup-us', 'cup', 'volume', 236.5882365, NIST),
+  u('pt-us', 'pt', 'volume', 473.176473, NIST),
+  u('qt-us', 'qt', 'volume', 946.352946, NIST),
   u('gal-us', 'gal', 'volume', 3785.411784, NIST),
   u('floz-imp', 'fl oz', 'volume', 28.4130625, WMA),
+  u('pt-imp', 'pt', 'volume', 568.26125, WMA),
+  u('qt-imp', 'qt', 'volume', 1136.5225, WMA),
   u('gal-imp', 'gal', 'volume', 4546.09, WMA),
   u('g', 'g', 'mass', 1, SI),
   u('kg', 'kg', 'mass', 1000, SI),
@@ -37,45 +42,27 @@ export const UNITS = Object.fromEntries([
   u('lb', 'lb', 'mass', 453.59237, NIST),
   u('m', 'm', 'length', 1, SI),
   u('cm', 'cm', 'length', 0.01, SI),
+  u('mm', 'mm', 'length', 0.001, SI),
   u('in', 'in', 'length', 0.0254, NIST),
   u('ft', 'ft', 'length', 0.3048, NIST),
+  u('yd', 'yd', 'length', 0.9144, NIST),
   u('m2', 'm²', 'area', 1, SI),
   u('ft2', 'sq ft', 'area', 0.09290304, NIST),
   u('acre', 'acre', 'area', 4046.8564224, NIST),
   u('ha', 'ha', 'area', 10000, SI),
 ]) as Readonly<Record<UnitId, Unit>>;
 
-export type UnitId =
-  | 'ml'
-  | 'l'
-  | 'tsp-metric'
-  | 'tbsp-metric'
-  | 'tbsp-au'
-  | 'tsp-us'
-  | 'tbsp-us'
-  | 'floz-us'
-  | 'gal-us'
-  | 'floz-imp'
-  | 'gal-imp'
-  | 'g'
-  | 'kg'
-  | 'oz'
-  | 'lb'
-  | 'm'
-  | 'cm'
-  | 'in'
-  | 'ft'
-  | 'm2'
-  | 'ft2'
-  | 'acre'
-  | 'ha';
-
+type UsVolume = 'tsp-us' | 'tbsp-us' | 'floz-us' | 'cup-us' | 'pt-us' | 'qt-us' | 'gal-us';
+type ImperialVolume = 'floz-imp' | 'pt-imp' | 'qt-imp' | 'gal-imp';
+type MetricVolume = 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au';
 type IdsOf = {
-  volume: 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au' | 'tsp-us' | 'tbsp-us' | 'floz-us' | 'gal-us' | 'floz-imp' | 'gal-imp';
+  volume: MetricVolume | UsVolume | ImperialVolume;
   mass: 'g' | 'kg' | 'oz' | 'lb';
-  length: 'm' | 'cm' | 'in' | 'ft';
+  length: 'm' | 'cm' | 'mm' | 'in' | 'ft' | 'yd';
   area: 'm2' | 'ft2' | 'acre' | 'ha';
 };
+
+export type UnitId = IdsOf[Dimension];
 
 /**
  * Converts between two units of one dimension. The type system refuses mixed dimensions.

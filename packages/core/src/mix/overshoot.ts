@@ -1,5 +1,5 @@
 import { quoteLine } from '../label';
-import { done, millilitres, refused, sayVolume, trim, type Millilitres, type Outcome } from '../measure';
+import { done, millilitres, refused, sayIn, sayVolume, trim, type Millilitres, type Outcome } from '../measure';
 import type { Load, MixPlan } from './types';
 
 export interface Correction {
@@ -19,7 +19,8 @@ export interface Correction {
  * @example correctOvershoot(load75mlIn5l, 90, millilitres(6000), plan) // add 1 l
  */
 export function correctOvershoot(load: Load, putIn: number, capacity: Millilitres, plan: MixPlan): Outcome<Correction> {
-  const { line, sheet, unit } = plan;
+  const { line, sheet, unit, units } = plan;
+  const say = (ml: number) => (units === 'us' || units === 'imperial' ? sayIn(ml, 'volume', units) : sayVolume(millilitres(ml)));
   if (!Number.isFinite(putIn) || putIn <= 0) return refused('bad-amount', 'Type how much went in, more than 0.', 'putIn');
   if (putIn <= load.product) return refused('not-over', `That is not more than the ${trim(load.product, 1)} ${unit} asked for.`, 'putIn');
   if (line.rate.form !== 'per-litre') {
@@ -35,13 +36,13 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
     return done({
       addWater: add,
       total: millilitres(total),
-      sentence: `Add ${sayVolume(add)} of water: ${sayVolume(millilitres(total))} in all is back at strength. Spray no more than the plants need; what is left keeps ${trim(sheet.mixLifeHours, 0)} h.`,
+      sentence: `Add ${say(add)} of water: ${say(total)} in all is back at strength. Spray no more than the plants need; what is left keeps ${trim(sheet.mixLifeHours, 0)} h.`,
     });
   }
   const strength = (putIn / capacity) * 1000;
   if (strength <= line.rate.max + 1e-9) {
     const add = millilitres(capacity - load.water);
-    const fill = add > 0 ? `Fill the tank to ${sayVolume(capacity)}: that` : 'It';
+    const fill = add > 0 ? `Fill the tank to ${say(capacity)}: that` : 'It';
     return done({
       addWater: add,
       total: capacity,
@@ -50,7 +51,7 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
   }
   return refused(
     'tank-full',
-    `Do not spray this: even a full tank makes ${trim(strength, 1)} ${unit} per litre, above the label (${quoteLine(sheet, line)}). It needs ${sayVolume(millilitres(total))} of mix in all: pour part of it into a second clean sprayer and fill both up, or keep it closed and marked for a hazardous-waste day. Never in a drink container.`,
+    `Do not spray this: even a full tank makes ${trim(strength, 1)} ${unit} per litre, above the label (${quoteLine(sheet, line)}). It needs ${say(total)} of mix in all: pour part of it into a second clean sprayer and fill both up, or keep it closed and marked for a hazardous-waste day. Never in a drink container.`,
     'putIn',
   );
 }

@@ -1,13 +1,26 @@
 import { quoteLine, sayPer, sayRate, type LabelLine } from '../label';
-import { done, millilitres, refused, sayProvenance, sayVolume, trim, type Millilitres, type Outcome, type Working } from '../measure';
+import {
+  done,
+  millilitres,
+  refused,
+  sayIn,
+  sayProvenance,
+  sayVolume,
+  trim,
+  type Millilitres,
+  type Outcome,
+  type Refusal,
+  type UnitSystem,
+  type Working,
+} from '../measure';
 import { measureProduct } from './measure-product';
+import { sayRateIn } from './rates/say-rate';
 import type { Load, MixPlan, MixRequest } from './types';
+import { waysToMeasure, WORTH_SAYING, type Way } from './ways';
 
 const EPS = 1e-9;
 /** More mix than this is not a home gardener's job. */
 const MOST_WATER_ML = 400_000;
-/** Measuring further off than this is said aloud. */
-const WORTH_SAYING = 0.05;
 
 /**
  * Exact amounts of product and water for the area, split into sprayer loads, each in what the grower
@@ -18,7 +31,7 @@ const WORTH_SAYING = 0.05;
  * @example planMix({ rate: 15, area: 20 m², sprayer: 5 l, … }) // 8 l: 75 ml in 5 l, then 45 ml in 3 l
  */
 export function planMix(request: MixRequest): Outcome<MixPlan> {
-  const { sheet, line, rate, area, sprayer } = request;
+  const { sheet, line, rate, area, sprayer, units = 'metric' } = request;
   const unit = line.rate.unit;
   if (!(area > 0) || !Number.isFinite(area)) return refused('bad-area', 'The area must be more than 0.', 'area');
   if (!(rate > 0) || !Number.isFinite(rate)) return refused('bad-rate', 'The rate must be more than 0.', 'rate');
@@ -38,12 +51,12 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
   const labelWater = line.waterMlPerM2 * size;
   const water = millilitres(request.water ?? labelWater);
   if (!Number.isFinite(water) || water < 0) return refused('bad-water', 'The water must be more than 0.', 'water');
-  if (water > MOST_WATER_ML) return refused('too-much', `${sayVolume(water)} is work for a licensed applicator.`, 'water');
+  if (water > MOST_WATER_ML) return refused('too-much', `${said(water, units)} is work for a licensed applicator.`, 'water');
   if (perLitre && water === 0) return refused('bad-water', 'The water must be more than 0.', 'water');
   if (perLitre && water > labelWater * 1.5 + EPS) {
     return refused(
       'above-label',
-      `${sayVolume(water)} on ${trim(area)} m² puts on more than the label’s ${trim(line.waterMlPerM2 / 1000, 2)} l a m² can carry. At most ${sayVolume(millilitres(labelWater * 1.5))}.`,
+      `${said(water, units)} on ${sayIn(area, 'area', units)} puts on more than the label’s ${trim(line.waterMlPerM2 / 1000, 2)} l a m² can carry. At most ${said(labelWater * 1.5, units)}.`,
       'water',
     );
   }
@@ -57,7 +70,10 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     const product = total * part;
     const ceiling = perLitre ? (line.rate.max * share.water) / 1000 : line.rate.max * size * part;
     const measured = measureProduct(product, ceiling, sheet, unit, request.kit);
-    if (!measured.ok) return measured;
+    const ways = () => waysFor(request, product, ceiling, share.water, perLitre ? labelWater * 1.5 * part : share.water);
+    if (!measured.ok) return { ok: false, reasons: [...measured.reasons, ...ways().map(asReason)] };
+    const m = measured.value.measured;
+    const off = m.by === 'scale' ? m.error : m.out.error;
     const made = measured.value.made;
     loads.push({
       number: i + 1,
@@ -66,6 +82,7 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
       measured: measured.value.measured,
       rateMade: perLitre ? (made / share.water) * 1000 : made / (size * part),
       full: share.full,
+      ways: Math.abs(off) > WORTH_SAYING ? ways() : [],
     });
   }
   const plan: MixPlan = {
@@ -77,11 +94,32 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     size,
     water,
     product: total,
+    units,
     loads,
     warnings: warningsFor(loads, line),
     working: workingFor(request, water, total),
   };
   return done(plan);
+}
+
+const said = (ml: number, units: UnitSystem) => (units === 'us' || units === 'imperial' ? sayIn(ml, 'volume', units) : sayVolume(millilitres(ml)));
+const asReason = (w: Way): Refusal => ({ code: 'way', sentence: w.sentence, field: 'kit' });
+
+/** Nearer ways to an amount; a dry product goes by what its spoonful weighs. */
+function waysFor({ sheet, line, kit }: MixRequest, product: number, ceiling: number, water: Millilitres, mostWater: number): Way[] {
+  const perMl =
+    line.rate.unit === 'ml'
+      ? { usual: 1, heavy: 1 }
+      : sheet.levelDensity && { usual: sheet.levelDensity.gPerMl, heavy: sheet.levelDensity.gPerMl * (1 + sheet.levelDensity.spread) };
+  if (!perMl) return [];
+  return waysToMeasure({
+    wantedMl: product / perMl.usual,
+    ceilingMl: ceiling / perMl.heavy,
+    kit,
+    waterMl: water > 0 ? water : null,
+    mostWaterMl: mostWater,
+    thins: sheet.state === 'liquid' && sheet.into === 'shake-in',
+  });
 }
 
 /** What the label's rate is counted by, for this request: square metres, centimetres of trunk, metres of height. */
@@ -127,17 +165,20 @@ function warningsFor(loads: readonly Load[], line: LabelLine): string[] {
 }
 
 function workingFor(r: MixRequest, water: Millilitres, total: number): Working[] {
-  const { line, sheet, rate } = r;
+  const { line, sheet, rate, units = 'metric' } = r;
   const unit = line.rate.unit;
   const byArea = line.rate.form === 'per-litre' || line.rate.form === 'per-m2';
   const sized = byArea
-    ? { name: 'Area', value: `${trim(r.area)} m²` }
-    : { name: line.rate.form === 'per-cm-trunk' ? 'Round the trunk' : 'Height', value: `${trim(sizeOf(r))} ${line.rate.form === 'per-cm-trunk' ? 'cm' : 'm'}` };
+    ? { name: 'Area', value: sayIn(r.area, 'area', units) }
+    : {
+        name: line.rate.form === 'per-cm-trunk' ? 'Round the trunk' : 'Height',
+        value: sayIn(line.rate.form === 'per-cm-trunk' ? sizeOf(r) / 100 : sizeOf(r), 'length', units),
+      };
   const out: Working[] = [];
   if (water > 0) {
     out.push({
       title: 'Water',
-      result: sayVolume(water),
+      result: said(water, units),
       inputs: [sized, { name: 'Label’s water', value: `${trim(line.waterMlPerM2, 1)} ml ${sayPer(byArea ? 'per-m2' : line.rate.form)}, ${line.coverage}` }],
       formula: r.water === null ? `${sized.name.toLowerCase()} × water` : 'as you asked',
       source: { mark: 'MEM' },
@@ -147,8 +188,11 @@ function workingFor(r: MixRequest, water: Millilitres, total: number): Working[]
     title: sheet.name,
     result: `${trim(total, 2)} ${unit}`,
     inputs: [
-      { name: 'Rate', value: `${trim(rate)} ${unit} ${sayPer(line.rate.form)}` },
-      line.rate.form === 'per-litre' ? { name: 'Water', value: sayVolume(water) } : sized,
+      {
+        name: 'Rate',
+        value: `${trim(rate)} ${unit} ${sayPer(line.rate.form)}${units === 'us' || units === 'imperial' ? `, ${sayRateIn(rate, unit, line.rate.form, units)}` : ''}`,
+      },
+      line.rate.form === 'per-litre' ? { name: 'Water', value: said(water, units) } : sized,
       { name: 'Label', value: `${sayRate(line.rate)} (${sayProvenance(line.prov)})` },
     ],
     formula: line.rate.form === 'per-litre' ? 'rate × litres of water' : `rate × ${sized.name.toLowerCase()}`,

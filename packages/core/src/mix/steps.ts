@@ -1,5 +1,5 @@
 import type { LabelSheet } from '../label';
-import { sayVolume, trim, type Millilitres } from '../measure';
+import { sayBoth, sayIn, sayVolume, trim, type Millilitres } from '../measure';
 import type { Load, MixPlan } from './types';
 
 /** One act on one card. */
@@ -14,6 +14,8 @@ export interface Step {
   /** The load whose product is measured on this card. */
   readonly measure: Load | null;
   readonly load: number | null;
+  /** A clock that the card offers: seconds. */
+  readonly seconds?: number;
 }
 
 const PROTECTION: Readonly<Record<LabelSheet['protection'][number], string>> = {
@@ -39,6 +41,9 @@ const step = (id: string, title: string, text: string[], more: Partial<Step> = {
   ...more,
 });
 
+/** A volume as the grower's jug and tank are marked, with litres beside it for those who think in gallons. */
+const said = (ml: Millilitres, { units }: MixPlan) => (units === 'us' || units === 'imperial' ? sayBoth(ml, 'volume', units) : sayVolume(ml));
+
 /**
  * The step cards of a running mix, in the order in which nothing goes wrong: protection on, sprayer
  * checked, water before product, the measure rinsed into the tank, foaming products last.
@@ -58,7 +63,9 @@ export function stepsFor(plan: MixPlan, sprayerName: string | null): Step[] {
       steps.push(step(`measure-${load.number}`, 'Measure the bait', [], { measure: load, load: load.number }));
     }
     steps.push(
-      step('scatter', 'Scatter it', [`Thinly over ${trim(plan.area)} m², a few pellets a hand apart.`], { caution: 'Never in heaps: pets would eat it.' }),
+      step('scatter', 'Scatter it', [`Thinly over ${sayIn(plan.area, 'area', plan.units)}, a few pellets a hand apart.`], {
+        caution: 'Never in heaps: pets would eat it.',
+      }),
     );
     return [...steps, ...closing(sheet, false)];
   }
@@ -94,7 +101,7 @@ function loadSteps(plan: MixPlan, load: Load): Step[] {
   );
   const rinse = step(at('rinse'), 'Rinse the measure into the tank', ['With a little clean water, twice.'], share);
   const fill = (to: Millilitres) =>
-    step(at('fill'), `Fill to ${sayVolume(to)}`, ['The hose end stays above the water, always.'], {
+    step(at('fill'), `Fill to ${said(to, plan)}`, ['The hose end stays above the water, always.'], {
       ...share,
       caution: 'A hose below the surface can draw it back into the tap.',
     });
@@ -108,7 +115,7 @@ function loadSteps(plan: MixPlan, load: Load): Step[] {
       spray(plan, load),
     ];
   }
-  const half = step(at('water'), `Water to ${sayVolume((load.water / 2) as Millilitres)}`, ['About half of it first.'], share);
+  const half = step(at('water'), `Water to ${said((load.water / 2) as Millilitres, plan)}`, ['About half of it first.'], share);
   const add =
     sheet.into === 'slurry-first'
       ? step(at('add'), 'Stir to a slurry, then pour in', ['A little water in a cup, stir until no lumps, pour into the tank.'], share)
@@ -143,7 +150,7 @@ function spray(plan: MixPlan, load: Load): Step {
       : plan.line.coverage === 'drenched'
         ? 'Slowly round the base.'
         : 'Just wetted, both sides.';
-  const part = plan.loads.length > 1 ? ` This load covers ${trim((plan.area * load.water) / plan.water, 1)} m².` : '';
+  const part = plan.loads.length > 1 ? ` This load covers ${sayIn((plan.area * load.water) / plan.water, 'area', plan.units)}.` : '';
   return step(
     `spray-${load.number}`,
     plan.line.coverage === 'drenched' ? 'Pour it on' : 'Spray',

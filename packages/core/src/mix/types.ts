@@ -1,5 +1,6 @@
 import type { LabelLine, LabelSheet } from '../label';
-import type { Grams, Measure, MeasuredOut, Millilitres, SquareMetres, Working } from '../measure';
+import type { Grams, Measure, MeasuredOut, Millilitres, SquareMetres, UnitSystem, Working } from '../measure';
+import type { Way } from './ways';
 
 /** How an amount of product is got: spoons and jugs, or a scale reading. */
 export type Measured =
@@ -20,6 +21,8 @@ export interface Load {
   /** The rate that what was measured really makes. */
   readonly rateMade: number;
   readonly full: boolean;
+  /** Nearer ways to the amount, when the grower's measures are far off it. */
+  readonly ways: readonly Way[];
 }
 
 export interface MixPlan {
@@ -32,6 +35,8 @@ export interface MixPlan {
   readonly size: number;
   readonly water: Millilitres;
   readonly product: number;
+  /** Whose units it is said in. */
+  readonly units: UnitSystem;
   readonly loads: readonly Load[];
   readonly warnings: readonly string[];
   readonly working: readonly Working[];
@@ -51,4 +56,6 @@ export interface MixRequest {
   readonly water: Millilitres | null;
   readonly sprayer: { readonly name: string; readonly capacity: Millilitres } | null;
   readonly kit: readonly Measure[];
+  /** Whose units the answer is said in; metric when not given. */
+  readonly units?: UnitSystem;
 }

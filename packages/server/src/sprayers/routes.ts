@@ -10,15 +10,23 @@ interface Row {
   name: string;
   capacity_ml: number;
   for_weedkiller: number;
+  calibrations: string;
 }
-const fromRow = (r: Row): Sprayer => ({ id: r.id, revision: r.revision, name: r.name, capacityMl: r.capacity_ml, forWeedkiller: r.for_weedkiller === 1 });
+const fromRow = (r: Row): Sprayer => ({
+  id: r.id,
+  revision: r.revision,
+  name: r.name,
+  capacityMl: r.capacity_ml,
+  forWeedkiller: r.for_weedkiller === 1,
+  calibrations: JSON.parse(r.calibrations) as Sprayer['calibrations'],
+});
 
 export function sprayerRoutes({ db }: Context): Router {
   const all = db.prepare<[], Row>('SELECT * FROM sprayer ORDER BY for_weedkiller, capacity_ml');
   const one = db.prepare<[string], Row>('SELECT * FROM sprayer WHERE id = ?');
   const upsert = db.prepare(`
-    INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller) VALUES (@id, @revision, @name, @capacityMl, @forWeedkiller)
-    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, capacity_ml = excluded.capacity_ml, for_weedkiller = excluded.for_weedkiller`);
+    INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller, calibrations) VALUES (@id, @revision, @name, @capacityMl, @forWeedkiller, @calibrations)
+    ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, capacity_ml = excluded.capacity_ml, for_weedkiller = excluded.for_weedkiller, calibrations = excluded.calibrations`);
   const remove = db.prepare('DELETE FROM sprayer WHERE id = ?');
   const find = (id: string) => {
     const row = one.get(id);
@@ -28,7 +36,7 @@ export function sprayerRoutes({ db }: Context): Router {
     const sent = parse(sprayerSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (reviseOrConflict(find(id), sent, 'sprayer') === 'write') {
-      upsert.run({ ...sent, revision: sent.revision + 1, forWeedkiller: sent.forWeedkiller ? 1 : 0 });
+      upsert.run({ ...sent, revision: sent.revision + 1, forWeedkiller: sent.forWeedkiller ? 1 : 0, calibrations: JSON.stringify(sent.calibrations) });
     }
     return find(id);
   });

@@ -123,7 +123,7 @@ function AddSprayer({ open, onClose }: { readonly open: boolean; readonly onClos
     const wrong = { ...(name.trim() ? {} : { name: 'Give it a name.' }), ...(size.ok ? {} : { litres: size.reasons[0]?.sentence ?? '' }) };
     setErrors(wrong);
     if (!size.ok || !name.trim()) return;
-    await save.mutateAsync({ id: v7(), revision: 0, name: name.trim(), capacityMl: size.value * 1000, forWeedkiller: weed });
+    await save.mutateAsync({ id: v7(), revision: 0, name: name.trim(), capacityMl: size.value * 1000, forWeedkiller: weed, calibrations: [] });
     setName('');
     setLitres('');
     onClose();

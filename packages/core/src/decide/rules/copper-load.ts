@@ -1,9 +1,8 @@
+import { COPPER_CEILING_G_M2 } from '../../label';
 import { trim } from '../../measure';
 import { dayOf, dayStart } from '../../schedule/local-day';
 import type { Candidate, PastTreatment, Rule } from '../types';
 
-/** 28 kg/ha over seven years is 4 kg/ha a year on average: 0.4 g on a square metre. */
-const CEILING_G_PER_M2 = 0.4;
 const SOURCE = { mark: 'PUB' as const, source: 'Regulation (EU) 2018/1981: 28 kg/ha copper over 7 years' };
 
 /** Metallic copper, g on a square metre, that one treatment put on; its line's most when the amount was not kept. */
@@ -23,12 +22,12 @@ export const copperLoad: Rule = (s, c, at) => {
   const year = dayOf(at, s.place.zone).slice(0, 4);
   const used = s.records.filter((r) => r.at <= at && dayOf(r.at, s.place.zone).startsWith(year)).reduce((g, r) => g + copperOf(r), 0);
   const next = (perTreatment(c.line) * (c.sheet.actives[0]?.percent ?? 0)) / 100;
-  if (used + next <= CEILING_G_PER_M2 + 1e-9) return null;
-  const alone = next > CEILING_G_PER_M2;
+  if (used + next <= COPPER_CEILING_G_M2 + 1e-9) return null;
+  const alone = next > COPPER_CEILING_G_M2;
   return {
     code: 'copper-load',
     weight: alone ? 'never' : 'not-now',
-    sentence: `${trim(used, 2)} g of copper a m² this year, and this adds ${trim(next, 2)} g: the ceiling is ${CEILING_G_PER_M2} g.`,
+    sentence: `${trim(used, 2)} g of copper a m² this year, and this adds ${trim(next, 2)} g: the ceiling is ${COPPER_CEILING_G_M2} g.`,
     inputs: [
       { name: 'Copper this year', value: `${trim(used, 3)} g a m²` },
       { name: 'One more at the lowest rate', value: `${trim(next, 3)} g a m²` },

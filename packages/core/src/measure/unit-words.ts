@@ -1,0 +1,83 @@
+import type { UnitId } from './units';
+
+/** Whose spoons, ounces and gallons are meant. */
+export type UnitSystem = 'metric' | 'us' | 'imperial' | 'australian';
+
+/** One word for a unit: how many of which unit it is, and how it is said back. */
+export interface Meaning {
+  readonly unit: UnitId;
+  readonly times: number;
+  /** In the plural: "tablespoons". */
+  readonly say: string;
+}
+
+/** What a word means in a system; null where it can be two things and must be asked about. */
+export type Word = (system: UnitSystem) => Meaning | null;
+
+const one = (unit: UnitId, say: string, times = 1): Meaning => ({ unit, say, times });
+const always = (m: Meaning): Word => {
+  return () => m;
+};
+const bySystem =
+  (table: Partial<Record<UnitSystem, Meaning>>): Word =>
+  (system) =>
+    table[system] ?? null;
+
+const METRIC_TBSP = one('tbsp-metric', 'tablespoons');
+const METRIC_TSP = one('tsp-metric', 'teaspoons');
+const TSP = bySystem({ us: one('tsp-us', 'US teaspoons'), metric: METRIC_TSP, imperial: METRIC_TSP, australian: METRIC_TSP });
+const TBSP = bySystem({
+  us: one('tbsp-us', 'US tablespoons'),
+  metric: METRIC_TBSP,
+  imperial: METRIC_TBSP,
+  australian: one('tbsp-au', 'Australian tablespoons'),
+});
+/** Only US and imperial growers have these: to others they must be named. */
+const twoKinds = (us: Meaning, imperial: Meaning): Word => bySystem({ us, imperial });
+
+const TABLE: readonly (readonly [names: string, Word])[] = [
+  ['ml millilitre millilitres milliliter milliliters cc', always(one('ml', 'ml'))],
+  ['cl centilitre centilitres centiliter centiliters', always(one('ml', 'cl', 10))],
+  ['l litre litres liter liters', always(one('l', 'l'))],
+  ['tsp tsps teaspoon teaspoons', TSP],
+  ['tbsp tbsps tbs tablespoon tablespoons', TBSP],
+  ['cup cups', bySystem({ us: one('cup-us', 'US cups') })],
+  ['fl_oz floz fluid_ounce fluid_ounces', twoKinds(one('floz-us', 'US fluid ounces'), one('floz-imp', 'imperial fluid ounces'))],
+  ['gal gals gallon gallons', twoKinds(one('gal-us', 'US gallons'), one('gal-imp', 'imperial gallons'))],
+  ['qt qts quart quarts', twoKinds(one('qt-us', 'US quarts'), one('qt-imp', 'imperial quarts'))],
+  ['pt pts pint pints', twoKinds(one('pt-us', 'US pints'), one('pt-imp', 'imperial pints'))],
+  ['g gram grams gramme grammes', always(one('g', 'g'))],
+  ['mg milligram milligrams', always(one('g', 'mg', 0.001))],
+  ['kg kilo kilos kilogram kilograms', always(one('kg', 'kg'))],
+  ['oz ozs ounce ounces', always(one('oz', 'oz by weight'))],
+  ['lb lbs pound pounds', always(one('lb', 'lb'))],
+  ['mm millimetre millimetres millimeter millimeters', always(one('mm', 'mm'))],
+  ['cm centimetre centimetres centimeter centimeters', always(one('cm', 'cm'))],
+  ['m metre metres meter meters', always(one('m', 'm'))],
+  ['in ins inch inches "', always(one('in', 'inches'))],
+  ["ft foot feet '", always(one('ft', 'feet'))],
+  ['yd yds yard yards', always(one('yd', 'yards'))],
+  ['m² m2 sq_m square_metre square_metres square_meter square_meters', always(one('m2', 'm²'))],
+  ['ft² ft2 sq_ft square_foot square_feet', always(one('ft2', 'sq ft'))],
+  ['acre acres', always(one('acre', 'acres'))],
+  ['ha hectare hectares', always(one('ha', 'ha'))],
+];
+
+const WORDS: ReadonlyMap<string, Word> = new Map(TABLE.flatMap(([names, word]) => names.split(' ').map((n) => [n.replace('_', ' '), word] as const)));
+
+/**
+ * What a word for a unit means. The word is in small letters, without points.
+ * @returns undefined when no such unit is known
+ */
+export const unitWord = (word: string): Word | undefined => WORDS.get(word);
+
+/** Words in front of a unit that say whose it is: "US gal", "imp. pint", "metric tsp". */
+export const WHOSE: Readonly<Record<string, UnitSystem>> = {
+  us: 'us',
+  imp: 'imperial',
+  imperial: 'imperial',
+  uk: 'imperial',
+  metric: 'metric',
+  au: 'australian',
+  australian: 'australian',
+};

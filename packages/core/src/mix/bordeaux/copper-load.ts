@@ -1,0 +1,45 @@
+import { COPPER_CEILING_G_M2 } from '../../label';
+import { pub, squareMetres, trim, type SquareMetres, type Working } from '../../measure';
+
+export interface CopperLoad {
+  /** Metallic copper this treatment puts down, g a m². */
+  readonly now: number;
+  /** With what went on before this year. */
+  readonly year: number;
+  readonly left: number;
+  readonly over: boolean;
+  readonly sentence: string;
+  readonly working: Working;
+}
+
+/**
+ * Copper a treatment leaves on the ground under it, beside what the year may bring.
+ * @param metalG pure copper in the mix that goes out, g @param area that it goes over
+ * @param beforeG what earlier treatments of the year left there, g a m²
+ */
+export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0): CopperLoad {
+  const now = metalG / area;
+  const year = beforeG + now;
+  const over = year > COPPER_CEILING_G_M2 + 1e-9;
+  const say = (n: number) => trim(n, n < 0.1 ? 3 : 2);
+  return {
+    now,
+    year,
+    left: Math.max(0, COPPER_CEILING_G_M2 - year),
+    over,
+    sentence: over
+      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. Over ${say(metalG / Math.max(1e-9, COPPER_CEILING_G_M2 - beforeG))} m² it would be within, or make less.`
+      : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. The ceiling is ${COPPER_CEILING_G_M2} g a year; ${say(COPPER_CEILING_G_M2 - year)} g is left.`,
+    working: {
+      title: 'Copper on the ground',
+      result: `${say(year)} g a m² this year`,
+      inputs: [
+        { name: 'Pure copper in the mix', value: `${trim(metalG, 2)} g` },
+        { name: 'Over', value: `${trim(squareMetres(area), 2)} m²` },
+        { name: 'Before, this year', value: `${say(beforeG)} g a m²` },
+      ],
+      formula: 'copper ÷ area + what went on before',
+      source: pub('Regulation (EU) 2018/1981: 28 kg a hectare over seven years'),
+    },
+  };
+}

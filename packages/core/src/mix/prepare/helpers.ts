@@ -1,0 +1,80 @@
+import { convert, done, refused, trim } from '../../measure';
+import { num, step, str, work } from './parts';
+import type { Preparation } from './types';
+
+const QUARTER_ACRE = convert<'area'>(0.25, 'acre', 'm2');
+
+/** How many of which helper to a square metre. Ladybirds: common practice; the others from memory: the supplier's card goes before. */
+const HELPERS = [
+  {
+    value: 'ladybird',
+    label: 'Ladybird adults',
+    low: 1000 / QUARTER_ACRE,
+    high: 1500 / QUARTER_ACRE,
+    mark: 'CP',
+    when: 'At dusk, plants wetted first: by day they fly off.',
+  },
+  { value: 'lacewing', label: 'Lacewing larvae', low: 10, high: 20, mark: 'MEM', when: 'In the evening, spread out: they eat each other.' },
+  { value: 'predatory-mite', label: 'Predatory mites', low: 20, high: 50, mark: 'MEM', when: 'On the leaves with mites, out of the sun, above 18 °C.' },
+  {
+    value: 'whitefly-wasp',
+    label: 'Parasitic wasps for whitefly',
+    low: 3,
+    high: 5,
+    mark: 'MEM',
+    when: 'Cards low in the plants, every week or two, three times.',
+  },
+] as const;
+
+export const helperRelease: Preparation = {
+  id: 'helper-release',
+  name: 'Releasing helpers',
+  use: 'How many, and when',
+  group: 'helpers',
+  homeMade: false,
+  inputs: [
+    { kind: 'choice', id: 'helper', label: 'Helper', options: HELPERS.map(({ value, label }) => ({ value, label })) },
+    { kind: 'size', id: 'area', label: 'Area', as: 'area', min: 0.5, max: 2000, usual: 20 },
+    {
+      kind: 'choice',
+      id: 'before',
+      label: 'Sprayed or dusted in the last month',
+      options: [
+        { value: 'none', label: 'Nothing, or soap only' },
+        { value: 'broad', label: 'A broad insecticide' },
+      ],
+    },
+  ],
+  make: (v) => {
+    const h = HELPERS.find((x) => x.value === str(v, 'helper'));
+    if (!h) return refused('no-helper', 'Choose a helper.', 'helper');
+    if (str(v, 'before') === 'broad')
+      return refused('pointless', 'Pointless now: what was sprayed kills them too. Wait a month, and look for what survived.', 'before');
+    const area = num(v, 'area');
+    const low = Math.max(1, Math.ceil(area * h.low));
+    const high = Math.max(low, Math.ceil(area * h.high));
+    return done({
+      amounts: [{ name: h.label, value: low, to: high, of: 'pieces' }],
+      steps: [
+        step('look', 'Is there food for them?', ['They leave when there is none. Count the pests first.'], {
+          gate: ['Pests are there to eat', 'No ants on the stems, or they are barred'],
+        }),
+        step('release', 'Let them go', [h.when, 'At the base of the worst plants.']),
+        step('leave', 'Leave it alone', ['No spray, no dust, no hose for a week.']),
+      ],
+      notes: ['A large tree is cleared in 1 to 2 weeks. Seeing larvae means that they breed.'],
+      cautions: ['Only kinds that live where you are: check that releasing them is allowed.'],
+      working: [
+        {
+          ...work(
+            h.label,
+            `${low} to ${high}`,
+            [{ name: 'Area', value: `${trim(area, 1)} m²` }],
+            h.value === 'ladybird' ? '1,000 to 1,500 for a quarter acre, rounded up' : `${h.low} to ${h.high} a m²`,
+          ),
+          source: { mark: h.mark },
+        },
+      ],
+    });
+  },
+};
