@@ -109,7 +109,7 @@ describe('the mix as typed', () => {
     { id: 'b', revision: 1, name: 'Pump', capacityMl: 5000, forWeedkiller: false, calibrations: [] },
     { id: 'c', revision: 1, name: 'Red', capacityMl: 8000, forWeedkiller: true, calibrations: [] },
   ];
-  const garden = { measures: [...STARTER_KITS.metric] };
+  const garden = { measures: [...STARTER_KITS.metric], units: 'metric' as const };
   const read = (change: object) => mixFor({ ...EMPTY_MIX, ...change }, sheet, line, { areaM2: 20, trunkCm: null, heightM: null }, sprayers, garden);
 
   test('starts in the middle of the label, in the largest clean sprayer', () => {

@@ -18,24 +18,8 @@ import {
   type UnitId,
   type UnitSystem,
 } from '../src/measure';
-import {
-  bordeauxFor,
-  buyList,
-  checkSoap,
-  correctLostCount,
-  correctOverfill,
-  correctShort,
-  oilForLye,
-  planMix,
-  PREPARATIONS,
-  rescale,
-  SOAP_OILS,
-  soapRecipe,
-  waysToMeasure,
-  type MixPlan,
-  type Product,
-  type Values,
-} from '../src/mix';
+import { correctLostCount, correctOverfill, correctShort, planMix, waysToMeasure, type MixPlan } from '../src/mix';
+import { bordeauxFor, buyList, checkSoap, oilForLye, PREPARATIONS, rescale, SOAP_OILS, soapRecipe, type Product, type Values } from '../src/mix/bench';
 
 const SYSTEMS: readonly UnitSystem[] = ['metric', 'us', 'imperial', 'australian'];
 const IDS = Object.keys(UNITS) as UnitId[];

@@ -155,3 +155,18 @@ describe('somebody’s recipe beside the label', () => {
     expect(check(findSheet('iron-phosphate') as LabelSheet, '10 g', '1 l')).toMatchObject({ ok: false, reasons: [{ code: 'wrong-over' }] });
   });
 });
+
+describe('what can not be', () => {
+  test.each([
+    ['1e9 gal', 'us', 'not-a-number'],
+    ['1000000000 gal', 'us', 'too-large'],
+    ['-1 tsp', 'us', 'too-small'],
+    ['ten tsp', 'us', 'not-a-number'],
+    ['1,500 ml', 'metric', 'ambiguous'],
+    ['2 quarts', 'metric', 'which-unit'],
+    ['0 l', 'metric', 'too-small'],
+  ] as const)('“%s” is refused at its field: %s %s', (text, system, code) => {
+    const r = parseQuantity(text, system, ['volume'], 'over');
+    expect(r.ok ? {} : { code: r.reasons[0]?.code, field: r.reasons[0]?.field }).toEqual({ code, field: 'over' });
+  });
+});

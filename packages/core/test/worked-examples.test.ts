@@ -1,10 +1,10 @@
 import { metres, millilitres, parseQuantity, squareMetres, UNITS, type Dimension, type Outcome, type UnitSystem } from '../src/measure';
+import { canopyMix, readRate } from '../src/mix';
 import {
   activeIn,
   asCrystals,
   bordeauxFor,
   calibrate,
-  canopyMix,
   checkBordeaux,
   checkSoap,
   copperLoad,
@@ -16,7 +16,6 @@ import {
   perLitreFor,
   PLOT_128,
   readFormula,
-  readRate,
   readyDays,
   rescale,
   sayFormula,
@@ -26,7 +25,7 @@ import {
   trunkBand,
   trunkRound,
   type Product,
-} from '../src/mix';
+} from '../src/mix/bench';
 
 /** The value of an outcome that must be there. */
 const got = <T>(o: Outcome<T>): T => {

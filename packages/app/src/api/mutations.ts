@@ -1,4 +1,5 @@
 import {
+  batchSchema,
   caseSchema,
   clockSchema,
   confirmationSchema,
@@ -7,16 +8,19 @@ import {
   lookSchema,
   ownSheetSchema,
   photoSchema,
+  shedItemSchema,
   plantingSchema,
   sprayerSchema,
   treatmentSchema,
   walkSchema,
+  type Batch,
   type Case,
   type Confirmation,
   type Garden,
   type Look,
   type OwnSheet,
   type Planting,
+  type ShedItem,
   type Sprayer,
   type TreatmentRequest,
   type Walk,
@@ -39,6 +43,10 @@ export const useRemovePlanting = () => useWrite((id: string) => request('DELETE'
 export const useRestorePlanting = () => useWrite((id: string) => request('POST', `/plantings/${id}/restore`, plantingSchema));
 export const useSaveSprayer = () => useWrite((s: Sprayer) => request('PUT', `/sprayers/${s.id}`, sprayerSchema, s));
 export const useRemoveSprayer = () => useWrite((id: string) => request('DELETE', `/sprayers/${id}`, null));
+export const useSaveShedItem = () => useWrite((i: ShedItem) => request('PUT', `/shed-items/${i.id}`, shedItemSchema, i));
+export const useRemoveShedItem = () => useWrite((id: string) => request('DELETE', `/shed-items/${id}`, null));
+export const useSaveBatch = () => useWrite((b: Batch) => request('PUT', `/batches/${b.id}`, batchSchema, b));
+export const useRemoveBatch = () => useWrite((id: string) => request('DELETE', `/batches/${id}`, null));
 export const useSaveLook = () => useWrite((l: Look) => request('PUT', `/looks/${l.id}`, lookSchema, l));
 export const useSaveCase = () => useWrite((c: Case) => request('PUT', `/cases/${c.id}`, caseSchema, c));
 export const useSaveTreatment = () => useWrite((t: TreatmentRequest) => request('PUT', `/treatments/${t.id}`, treatmentSchema, t));

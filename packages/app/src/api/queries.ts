@@ -1,12 +1,15 @@
 import { labelSheetSchema } from '@sleetbrook/core/label';
 import {
+  batchSchema,
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  codeSchema,
   confirmationSchema,
   gardenSchema,
   healthSchema,
   photoSchema,
+  shedItemSchema,
   plantingSchema,
   sprayerSchema,
   todaySchema,
@@ -25,6 +28,10 @@ export const useClock = () =>
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => request('GET', '/garden', gardenSchema) });
 export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => request('GET', '/plantings', z.array(plantingSchema)) });
 export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => request('GET', '/sprayers', z.array(sprayerSchema)) });
+export const useShedItems = () => useQuery({ queryKey: ['shed-items'], queryFn: () => request('GET', '/shed-items', z.array(shedItemSchema)) });
+export const useShedCode = (id: string) =>
+  useQuery({ queryKey: ['shed-code', id], queryFn: () => request('GET', `/shed-items/${id}/code`, codeSchema), retry: false });
+export const useBatches = () => useQuery({ queryKey: ['batches'], queryFn: () => request('GET', '/batches', z.array(batchSchema)) });
 export const useCases = (status: 'open' | 'cleared') =>
   useQuery({ queryKey: ['cases', status], queryFn: () => request('GET', `/cases?status=${status}`, z.array(caseSchema)) });
 export const useCaseDetail = (id: string) =>

@@ -27,10 +27,14 @@ export interface MixDraft {
   /** Index of the step card, -1 before measuring has begun. */
   readonly step: number;
   readonly ticked: readonly string[];
+  /** When the clock of a card was started, by card, ms. */
+  readonly timers: Readonly<Record<string, number>>;
+  /** When product first met water: the mix’s life runs from there. */
+  readonly madeAt: number | null;
 }
 
 export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], affected: '', looked: '' };
-export const EMPTY_MIX: MixDraft = { rate: '', area: '', water: '', sprayerId: null, step: -1, ticked: [] };
+export const EMPTY_MIX: MixDraft = { rate: '', area: '', water: '', sprayerId: null, step: -1, ticked: [], timers: {}, madeAt: null };
 
 interface Drafts {
   readonly looks: Readonly<Record<string, LookDraft>>;
@@ -51,7 +55,7 @@ export const useDrafts = create<Drafts>()(
       mixes: {},
       setLook: (id, change) => set((s) => ({ looks: { ...s.looks, [id]: { ...EMPTY_LOOK, ...s.looks[id], ...change } } })),
       dropLook: (id) => set((s) => ({ looks: without(s.looks, id) })),
-      setMix: (key, change) => set((s) => ({ mixes: { ...s.mixes, [key]: { ...(s.mixes[key] ?? EMPTY_MIX), ...change } } })),
+      setMix: (key, change) => set((s) => ({ mixes: { ...s.mixes, [key]: { ...EMPTY_MIX, ...s.mixes[key], ...change } } })),
       dropMix: (key) => set((s) => ({ mixes: without(s.mixes, key) })),
     }),
     { name: 'sleetbrook-drafts', storage },

@@ -33,7 +33,7 @@ export function parseNumber(text: string, field = ''): Outcome<number> {
     if (below === 0) return refused('not-a-number', `“${s}” divides by zero.`, field);
     return done(sign(slash[1]) * (Number(slash[2] ?? 0) + Number(slash[3]) / below));
   }
-  if (/^[+-]?(\d+([.,]\d*)?|[.,]\d+)(e[+-]?\d+)?$/i.test(s)) return done(Number(s.replace(',', '.')));
+  if (/^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/.test(s)) return done(Number(s.replace(',', '.')));
   return refused('not-a-number', `“${s}” is not a number. Use figures, such as 12 or 0.5.`, field);
 }
 

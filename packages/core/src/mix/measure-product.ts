@@ -1,4 +1,3 @@
-import type { LabelSheet } from '../label';
 import { done, grams, measureOut, millilitres, refused, trim, type Measure, type Outcome } from '../measure';
 import type { Measured } from './types';
 
@@ -6,13 +5,14 @@ import type { Measured } from './types';
  * How to get `amount` of a product with what the grower owns: a scale for a dry product when it is fine
  * enough, else level spoons; for a dry product through its bulk density, held so low that even a
  * heavy spoonful stays under the ceiling.
- * @param amount in `unit` @param ceiling label maximum for this load, in `unit`
+ * @param amount in `unit` @param ceiling never to be exceeded, in `unit`: the label maximum for this load
+ * @param density of a dry product by the level spoon; undefined when not known
  * @returns what to measure, and the amount it makes at the usual density
  */
 export function measureProduct(
   amount: number,
   ceiling: number,
-  sheet: LabelSheet,
+  density: { readonly gPerMl: number; readonly spread: number } | undefined,
   unit: 'ml' | 'g',
   kit: readonly Measure[],
 ): Outcome<{ measured: Measured; made: number }> {
@@ -28,7 +28,6 @@ export function measureProduct(
     const reading = nearest > ceiling + 1e-9 ? Math.floor(ceiling / scale.resolutionG + 1e-9) * scale.resolutionG : nearest;
     return done({ measured: { by: 'scale', reading: grams(reading), scale, error: (reading - amount) / amount }, made: reading });
   }
-  const density = sheet.levelDensity;
   if (!density) {
     return refused('no-density', `A spoonful of this powder has no known weight. Weigh ${trim(amount, 1)} g on a scale.`, 'kit');
   }

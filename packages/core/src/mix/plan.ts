@@ -69,7 +69,7 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
     const part = share.part;
     const product = total * part;
     const ceiling = perLitre ? (line.rate.max * share.water) / 1000 : line.rate.max * size * part;
-    const measured = measureProduct(product, ceiling, sheet, unit, request.kit);
+    const measured = measureProduct(product, ceiling, sheet.levelDensity, unit, request.kit);
     const ways = () => waysFor(request, product, ceiling, share.water, perLitre ? labelWater * 1.5 * part : share.water);
     if (!measured.ok) return { ok: false, reasons: [...measured.reasons, ...ways().map(asReason)] };
     const m = measured.value.measured;

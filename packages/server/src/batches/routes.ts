@@ -1,5 +1,5 @@
 import { batchSchema, type Batch, type ShedItem } from '@sleetbrook/core/api';
-import { checkSoap, LYE_GATES, REST_HOURS } from '@sleetbrook/core/mix';
+import { checkSoap, LYE_GATES, REST_HOURS } from '@sleetbrook/core/bench';
 import { Router } from 'express';
 import { DateTime } from 'luxon';
 import type { Context } from '../context';

@@ -1,11 +1,14 @@
-import { freshLap, type Case, type Planting, type TreatmentRequest } from '@sleetbrook/core/api';
+import { freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, type TreatmentRequest } from '@sleetbrook/core/api';
+import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { batchStore } from '../batches/store';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
 import { lookStore } from '../looks/store';
 import { plantingStore } from '../plantings/store';
+import { shedStore } from '../shed/store';
 import { confirmationStore } from '../sheets/store';
 import { recordOf } from '../treatments/record';
 import { treatmentStore } from '../treatments/store';
@@ -210,6 +213,77 @@ const STORIES: Story[] = [
   },
 ];
 
+/** The pump sprayer, walked out in spring of two years: its nozzle has worn. */
+const WALKS: readonly Calibration[] = [
+  { id: uuid(611), at: '2025-04-12T09:30:00.000Z', style: 'run-off', areaM2: 20, ml: 8200, seconds: 615 },
+  { id: uuid(612), at: '2026-04-18T08:40:00.000Z', style: 'run-off', areaM2: 20, ml: 8100, seconds: 540 },
+];
+
+const item = (n: number, change: Partial<ShedItem> & Pick<ShedItem, 'name' | 'amount' | 'unit' | 'on'>): ShedItem => ({
+  id: uuid(n),
+  revision: 1,
+  kind: 'product',
+  sheetId: null,
+  packSize: null,
+  price: null,
+  strength: null,
+  hazards: [],
+  goodUntil: null,
+  useBy: null,
+  plantingId: null,
+  where: 'Locked cupboard',
+  note: '',
+  ...change,
+});
+
+const SHELF: readonly ShedItem[] = [
+  item(621, { name: 'Potassium soap', sheetId: 'potassium-soap', amount: 310, unit: 'ml', packSize: 500, price: 8.5, on: '2026-04-02', hazards: ['fish'] }),
+  item(622, { name: 'Wettable sulfur', sheetId: 'wettable-sulfur', amount: 220, unit: 'g', packSize: 250, price: 7, on: '2025-05-20' }),
+  item(623, {
+    kind: 'stock',
+    name: 'Copper stock',
+    amount: 1400,
+    unit: 'ml',
+    packSize: 2000,
+    on: '2026-02-08',
+    strength: { gPerL: 119.83, of: 'copper' },
+    hazards: ['swallowed', 'eyes', 'fish'],
+  }),
+  item(624, {
+    kind: 'stock',
+    name: 'Lime stock',
+    amount: 1400,
+    unit: 'ml',
+    packSize: 2000,
+    on: '2026-02-08',
+    strength: { gPerL: 119.83, of: 'lime' },
+    hazards: ['corrosive', 'eyes'],
+  }),
+];
+
+/** A batch that is being stirred. */
+const SOAP: Batch = {
+  id: uuid(631),
+  revision: 1,
+  name: 'Soap of Tue 19 May',
+  startedAt: '2026-05-19T16:30:00.000Z',
+  oils: [
+    { oilId: 'rapeseed', g: 800 },
+    { oilId: 'sunflower', g: 200 },
+  ],
+  lyeG: 193,
+  purity: 90,
+  waterG: 154.4,
+  yieldMl: 7720,
+  confirmed: [...LYE_GATES],
+  tempC: 21,
+  blendedAt: '2026-05-19T17:05:00.000Z',
+  thinnedAt: '2026-05-21T18:20:00.000Z',
+  stirs: ['2026-05-22T07:10:00.000Z', '2026-05-22T18:30:00.000Z', '2026-05-23T07:40:00.000Z', '2026-05-23T19:05:00.000Z', '2026-05-24T07:25:00.000Z'],
+  readyAt: null,
+  note: '',
+};
+
 /** Puts Larkfold into an empty database; leaves any other as it is. */
 export function seedLarkfold(context: Context): void {
   const { db } = context;
@@ -217,10 +291,12 @@ export function seedLarkfold(context: Context): void {
   db.transaction(() => {
     gardenStore(db).save(GARDEN);
     for (const p of PLANTINGS) plantingStore(db).save(p);
-    const addSprayer = db.prepare('INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller) VALUES (?, 1, ?, ?, ?)');
-    addSprayer.run(uuid(101), 'Pump sprayer', 5000, 0);
-    addSprayer.run(uuid(102), 'Hand sprayer', 1000, 0);
-    addSprayer.run(uuid(103), 'Old red sprayer', 8000, 1);
+    const addSprayer = db.prepare('INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller, calibrations) VALUES (?, 1, ?, ?, ?, ?)');
+    addSprayer.run(uuid(101), 'Pump sprayer', 5000, 0, JSON.stringify(WALKS));
+    addSprayer.run(uuid(102), 'Hand sprayer', 1000, 0, '[]');
+    addSprayer.run(uuid(103), 'Old red sprayer', 8000, 1, '[]');
+    for (const item of SHELF) shedStore(db).put(item);
+    batchStore(db).put(SOAP);
     confirmationStore(db).add({ sheetId: 'pyrethrins', version: 1, confirmedAt: '2026-05-23T17:40:00.000Z' });
     for (const story of STORIES) tell(context, story);
   })();

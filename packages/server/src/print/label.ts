@@ -1,5 +1,5 @@
 import { HAZARD_WORDS, type ShedItem } from '@sleetbrook/core/api';
-import { sayStock } from '@sleetbrook/core/mix';
+import { sayStock } from '@sleetbrook/core/bench';
 import { codeFor } from './code';
 import { Paper } from './paper';
 

@@ -1,1 +1,1 @@
-export { CheckRecipe as default } from '../../screens/bench/check-recipe';
+export { CheckRecipe as default } from '../../screens/lazy-bench';

@@ -1,109 +1,81 @@
-import { findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { lineFor, mustBeChecked } from '@sleetbrook/core/label';
-import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { findTroubleCard } from '@sleetbrook/core/cards';
+import { useRouter, type Href } from 'expo-router';
 import { View } from 'react-native';
-import { useCases, useConfirmations, useGarden, useSheets, useSprayers } from '../../api/queries';
-import { EMPTY_MIX, useDrafts } from '../../state/drafts';
-import { Button } from '../../ui/button';
+import { useBatches, useCases } from '../../api/queries';
+import { useDrafts } from '../../state/drafts';
 import { Page } from '../../ui/page';
-import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
-import { Empty, Loading } from '../../ui/states';
-import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
-import { MixFields } from '../mix/mix-fields';
-import { mixFor } from '../mix/mix-for';
+import { useWide } from '../shell';
 
-const KEY = 'bench';
+interface Tool {
+  readonly title: string;
+  readonly sub: string;
+  readonly href: Href;
+}
 
-const NO_PEST = { labelAs: [] };
+const GROUPS: readonly { readonly name: string; readonly tools: readonly Tool[] }[] = [
+  {
+    name: 'Amounts',
+    tools: [
+      { title: 'An amount by the label', sub: 'For a bed, a trunk, a tank', href: '/bench/amount' },
+      { title: 'A rate in your measures', sub: '8 lb per 100 gal, 2 %, 500 ppm, another strength', href: '/bench/rate' },
+      { title: 'Check my recipe', sub: 'What you have, or were told', href: '/bench/check' },
+      { title: 'What to buy', sub: 'Packs, what is left over, what it costs', href: '/bench/buy' },
+      { title: 'Units', sub: 'Spoons, ounces, gallons, acres', href: '/bench/units' },
+    ],
+  },
+  {
+    name: 'Measuring',
+    tools: [
+      { title: 'Calibrate a sprayer', sub: 'How much you put on, and is the nozzle worn', href: '/bench/calibrate' },
+      { title: 'Trees and trunks', sub: 'Height without a stick, round the trunk, bark, leaves', href: '/bench/tree' },
+    ],
+  },
+  {
+    name: 'Making',
+    tools: [
+      { title: 'Bordeaux mixture', sub: 'From dry or from stocks, with the year’s copper', href: '/bench/bordeaux' },
+      { title: 'Potassium soap', sub: 'Oil and lye, and the days until it is ready', href: '/bench/soap' },
+      { title: 'Other preparations', sub: 'Neem, suds, ash, dishes, washes, helpers, covers', href: '/bench/prepare' },
+    ],
+  },
+];
 
-/** The arithmetic without a case: an amount for an area and a tank, by a label's line. */
+/** The bench: all the arithmetic without needing a case, and what is being measured just now. */
 export function BenchScreen() {
   const router = useRouter();
-  const garden = useGarden().data;
-  const sprayers = useSprayers().data;
-  const confirmations = useConfirmations().data;
+  const wide = useWide();
   const cases = useCases('open').data ?? [];
+  const batches = (useBatches().data ?? []).filter((b) => b.readyAt === null);
   const mixes = useDrafts((d) => d.mixes);
-  const setMix = useDrafts((d) => d.setMix);
-  const [sheetId, setSheetId] = useState('potassium-soap');
-  const [hostId, setHostId] = useState('broad-bean');
-  const sheets = useSheets().data ?? [];
-  const sheet = sheets.find((s) => s.id === sheetId);
-  const host = HOSTS.find((h) => h.id === hostId);
-  const pests = sheet && host ? TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t).ok) : [];
-  const [pest, setPest] = useState('');
-  const trouble = pests.find((t) => t.id === pest) ?? pests[0];
-  const line = sheet && host ? lineFor(sheet, host, trouble ?? NO_PEST) : null;
-  const draft = mixes[KEY] ?? EMPTY_MIX;
   const running = cases.filter((c) => (mixes[c.id]?.step ?? -1) >= 0);
-  if (!garden || !sprayers || !confirmations || !sheet || !host)
-    return (
-      <Page title="Bench">
-        <Loading />
-      </Page>
-    );
-  const unconfirmed = mustBeChecked(sheet) && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
-  const typed = { ...draft, area: draft.area || '10' };
   return (
-    <Page title="Bench" sub="An amount for an area, by the label" aside={<PoisonHelp />}>
-      <View className="gap-5 px-5 pt-4">
-        {running.length > 0 && (
-          <View>
-            <Section>Being measured</Section>
-            {running.map((c) => (
-              <Row
-                key={c.id}
-                mark="wait"
-                title={findTroubleCard(c.troubleId)?.name ?? ''}
-                sub={`step ${(mixes[c.id]?.step ?? 0) + 1}`}
-                onPress={() => router.navigate(`/cases/${c.id}/mix`)}
-              />
-            ))}
-          </View>
-        )}
-        <Button kind="quiet" title="Check my recipe" onPress={() => router.navigate('/bench/check')} />
-        <Pick
-          label="Product"
-          value={sheetId}
-          onChange={(id) => {
-            setSheetId(id);
-            setMix(KEY, { ...EMPTY_MIX, area: draft.area });
-          }}
-          options={sheets.map((s) => ({ value: s.id, label: s.name }))}
-        />
-        <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
-        {pests.length > 1 && trouble && (
-          <Pick label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
-        )}
-        {!line?.ok ? (
-          <Empty
-            title="Not on this label"
-            text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''}
+    <Page title="Bench" sub="Measure, work out, make" aside={<PoisonHelp />}>
+      <View className="px-5 pt-2">
+        {running.length + batches.length > 0 && <Section>Under way</Section>}
+        {running.map((c) => (
+          <Row
+            key={c.id}
+            mark="wait"
+            title={findTroubleCard(c.troubleId)?.name ?? ''}
+            sub={`being measured, step ${(mixes[c.id]?.step ?? 0) + 1}`}
+            onPress={() => router.navigate(`/cases/${c.id}/mix`)}
           />
-        ) : unconfirmed ? (
-          <View className="gap-3">
-            <T>{`${sheet.name} ${sheet.specimen ? 'is a conventional product' : 'was not compared with your label yet'}. Check its figures against the label in your hand before you mix it.`}</T>
-            <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
-          </View>
-        ) : (
-          <>
-            {pests.length === 1 && trouble && <T kind="muted">{`Against ${trouble.name.toLowerCase()}.`}</T>}
-            <MixFields
-              draft={typed}
-              onChange={(c) => setMix(KEY, c)}
-              sheet={sheet}
-              line={line.value}
-              planting={null}
-              sprayers={sprayers}
-              garden={garden}
-              mix={mixFor(typed, sheet, line.value, null, sprayers, garden)}
-            />
-            <T kind="small">To be led through it card by card, with the clocks started at the end, open a case from a planting.</T>
-          </>
-        )}
+        ))}
+        {batches.map((b) => (
+          <Row key={b.id} mark="wait" title={b.name} sub={b.thinnedAt ? 'being stirred' : 'resting'} onPress={() => router.navigate(`/bench/soap/${b.id}`)} />
+        ))}
+        <View className={wide ? 'flex-row gap-8' : ''}>
+          {GROUPS.map((g) => (
+            <View key={g.name} className={wide ? 'flex-1' : ''}>
+              <Section>{g.name}</Section>
+              {g.tools.map((t) => (
+                <Row key={t.title} title={t.title} sub={t.sub} onPress={() => router.navigate(t.href)} />
+              ))}
+            </View>
+          ))}
+        </View>
       </View>
     </Page>
   );

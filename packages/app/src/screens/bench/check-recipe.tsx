@@ -1,20 +1,18 @@
 import { HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, quoteLine, type LabelLine } from '@sleetbrook/core/label';
-import { parseQuantity, type Dimension } from '@sleetbrook/core/measure';
+import { parseQuantity, type Dimension, type UnitSystem } from '@sleetbrook/core/measure';
 import { checkRecipe } from '@sleetbrook/core/mix';
-import { useState } from 'react';
 import { View } from 'react-native';
 import { useGarden, useSheets } from '../../api/queries';
-import { Field } from '../../ui/field';
+import { useTool } from '../../state/tools';
+import { Choice, Field } from '../../ui/field';
 import { Mark } from '../../ui/mark';
-import { Page } from '../../ui/page';
 import { Pick } from '../../ui/pick';
-import { Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
-import { PoisonHelp } from '../help/poison-help';
+import { BordeauxRecipe, SoapRecipe } from './check-made';
+import { ToolLoading, ToolPage } from './parts';
 
-const BACK = { title: 'Bench', href: '/bench' } as const;
 const VERDICTS = {
   within: { mark: 'open', word: 'Within the label' },
   below: { mark: 'wait', word: 'Weaker than the label' },
@@ -28,41 +26,62 @@ const OVER: Readonly<Record<LabelLine['rate']['form'], { label: string; dimensio
   'per-m-height': { label: 'Height of the plant', dimension: 'length', example: '1.8 m' },
 };
 
-/** "Check my recipe": what somebody has, or was told, beside the label. */
+const KINDS = [
+  { value: 'product', label: 'A product' },
+  { value: 'bordeaux', label: 'Bordeaux' },
+  { value: 'soap', label: 'Soap from lye' },
+] as const;
+
+/** "Check my recipe": what somebody has, or was told, beside the label or the formula it is meant to be. */
 export function CheckRecipe() {
   const garden = useGarden().data;
+  const { values, set } = useTool('check', { kind: 'product', sheetId: 'potassium-soap', hostId: 'broad-bean', pest: '', product: '', over: '' });
+  if (!garden) return <ToolLoading />;
+  return (
+    <ToolPage title="Check my recipe" sub="What you have, or were told, beside the label">
+      <Choice label="It is" value={values.kind as (typeof KINDS)[number]['value']} onChange={(kind) => set({ kind })} options={KINDS} />
+      {values.kind === 'product' && <ProductRecipe values={values} set={set} units={garden.units} />}
+      {values.kind === 'bordeaux' && <BordeauxRecipe units={garden.units} />}
+      {values.kind === 'soap' && <SoapRecipe units={garden.units} />}
+    </ToolPage>
+  );
+}
+
+interface ProductProps {
+  readonly values: Readonly<Record<'sheetId' | 'hostId' | 'pest' | 'product' | 'over', string>>;
+  readonly set: (change: Partial<ProductProps['values']>) => void;
+  readonly units: UnitSystem;
+}
+
+function ProductRecipe({ values, set, units }: ProductProps) {
   const sheets = useSheets().data;
-  const [sheetId, setSheetId] = useState('potassium-soap');
-  const [hostId, setHostId] = useState('broad-bean');
-  const [pest, setPest] = useState('');
-  const [product, setProduct] = useState('');
-  const [over, setOver] = useState('');
-  const sheet = sheets?.find((s) => s.id === sheetId);
-  const host = HOSTS.find((h) => h.id === hostId);
-  if (!garden || !sheet || !host)
-    return (
-      <Page back={BACK}>
-        <Loading />
-      </Page>
-    );
+  const sheet = sheets?.find((s) => s.id === values.sheetId) ?? sheets?.find((s) => s.id === 'potassium-soap');
+  const host = HOSTS.find((h) => h.id === values.hostId);
+  if (!sheet || !host) return null;
   const pests = TROUBLE_CARDS.filter((t) => lineFor(sheet, host, t).ok);
-  const trouble = pests.find((t) => t.id === pest) ?? pests[0];
+  const trouble = pests.find((t) => t.id === values.pest) ?? pests[0];
   const line = trouble ? lineFor(sheet, host, trouble) : null;
   return (
-    <Page title="Check my recipe" sub="What you have, or were told, beside the label" back={BACK} aside={<PoisonHelp />}>
-      <View className="gap-5 px-5 pt-4">
-        <Pick label="Product" value={sheetId} onChange={setSheetId} options={(sheets ?? []).map((s) => ({ value: s.id, label: s.name }))} />
-        <Pick label="On" value={hostId} onChange={setHostId} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
-        {trouble && pests.length > 1 && (
-          <Pick label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
-        )}
-        {!line?.ok ? (
-          <T kind="strong">{`${sheet.name} is not for ${host.name.toLowerCase()}: whatever the strength, do not use it there.`}</T>
-        ) : (
-          <Check sheet={sheet} line={line.value} units={garden.units} product={product} over={over} onProduct={setProduct} onOver={setOver} />
-        )}
-      </View>
-    </Page>
+    <>
+      <Pick label="Product" value={sheet.id} onChange={(sheetId) => set({ sheetId })} options={(sheets ?? []).map((s) => ({ value: s.id, label: s.name }))} />
+      <Pick label="On" value={values.hostId} onChange={(hostId) => set({ hostId })} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+      {trouble && pests.length > 1 && (
+        <Pick label="Against" value={trouble.id} onChange={(pest) => set({ pest })} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
+      )}
+      {!line?.ok ? (
+        <T kind="strong">{`${sheet.name} is not for ${host.name.toLowerCase()}: whatever the strength, do not use it there.`}</T>
+      ) : (
+        <Check
+          sheet={sheet}
+          line={line.value}
+          units={units}
+          product={values.product}
+          over={values.over}
+          onProduct={(product) => set({ product })}
+          onOver={(over) => set({ over })}
+        />
+      )}
+    </>
   );
 }
 

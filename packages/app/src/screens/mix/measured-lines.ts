@@ -1,6 +1,15 @@
-import { sayError, trim } from '@sleetbrook/core/measure';
-import type { Load, MixPlan } from '@sleetbrook/core/mix';
+import { sayError, sayIn, sayParts, sayVolume, trim, type Millilitres, type Said, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayRateIn, type Load, type MixPlan } from '@sleetbrook/core/mix';
 import { sayScoop } from '../../ui/spoons';
+
+const gallons = (units: UnitSystem) => units === 'us' || units === 'imperial';
+
+/** A volume as the grower's jugs and tanks are marked. */
+export const sayMl = (ml: number, units: UnitSystem): string => (gallons(units) ? sayIn(ml, 'volume', units) : sayVolume(ml as Millilitres));
+
+/** The amount to be set large: in the grower's system. */
+export const bigAmount = (amount: number, { unit, units }: Pick<MixPlan, 'unit' | 'units'>): Said =>
+  gallons(units) ? sayParts(amount, unit === 'ml' ? 'volume' : 'mass', units) : { figure: trim(amount, 1), unit };
 
 /** What to measure for a load, in words, with the rounding. */
 export function measuredLines(load: Load, plan: MixPlan): string[] {
@@ -8,6 +17,6 @@ export function measuredLines(load: Load, plan: MixPlan): string[] {
   if (m.by === 'scale') return [`${trim(m.reading, 2)} g on ${m.scale.name}`, sayError(m.error)];
   const lines = [...m.out.scoops.map(sayScoop), `rounding ${sayError(m.out.error)}`];
   if (m.density) lines.push(`a level spoon of this powder weighs ${trim(m.density.gPerMl, 2)} g a ml, ± ${trim(m.density.spread * 100, 0)} %`);
-  lines.push(`makes ${trim(load.rateMade, 2)} ${plan.unit} ${plan.line.rate.form === 'per-litre' ? 'per litre' : 'per m²'}`);
+  lines.push(`makes ${sayRateIn(load.rateMade, plan.unit, plan.line.rate.form, 'metric')}`);
   return lines;
 }

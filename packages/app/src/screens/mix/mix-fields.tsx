@@ -1,15 +1,17 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { quoteLine, sayPer, sayRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
-import { sayVolume, trim, type Outcome } from '@sleetbrook/core/measure';
-import type { MixPlan } from '@sleetbrook/core/mix';
+import { quoteLine, sayRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
+import { otherSystem, sayIn, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
+import { sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
 import { Choice, Field } from '../../ui/field';
 import { Row } from '../../ui/row';
+import { SizeField } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
-import { measuredLines } from './measured-lines';
+import { bigAmount, measuredLines, sayMl } from './measured-lines';
 import { middleRate, SIZES, sprayerFor } from './mix-for';
+import { WaterChoices } from './water-choices';
 
 interface Props {
   readonly draft: MixDraft;
@@ -23,15 +25,21 @@ interface Props {
 }
 
 const SHORT = { 'per-litre': 'per l', 'per-m2': 'per m²', 'per-cm-trunk': 'per cm', 'per-m-height': 'per m' } as const;
+const AT_A_FIELD = ['rate', 'area', 'water', 'sprayer'];
 
 /** Rate, area, water and sprayer in; loads, spoons and exact amounts out. */
-export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mix }: Props) {
+export function MixFields({ draft, onChange, sheet, line, planting, sprayers, garden, mix }: Props) {
+  const { units } = garden;
   const refusal = mix.ok ? null : mix.reasons[0];
   const at = (field: string) => (refusal?.field === field ? refusal.sentence : undefined);
   const wet = line.waterMlPerM2 > 0;
   const size = SIZES[line.rate.form];
   const known = planting?.[size.of] ?? null;
   const clean = sprayers.filter((s) => !s.forWeedkiller);
+  const metric = units === 'metric' || units === 'australian';
+  const inOwn = metric
+    ? ''
+    : `, ${sayRateIn(line.rate.min, line.rate.unit, line.rate.form, units)}${line.rate.max > line.rate.min ? ` to ${sayRateIn(line.rate.max, line.rate.unit, line.rate.form, units)}` : ''}`;
   return (
     <View className="gap-4">
       <View className="flex-row gap-3">
@@ -39,19 +47,18 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
           <Field
             label="Rate"
             unit={`${line.rate.unit} ${SHORT[line.rate.form]}`}
-            numeric
             value={draft.rate || trim(middleRate(line))}
             onChange={(rate) => onChange({ rate })}
             error={at('rate')}
-            hint={`Label: ${sayRate(line.rate)}`}
+            hint={`Label: ${sayRate(line.rate)}${inOwn}`}
           />
         </View>
         <View className="flex-1">
-          <Field
+          <SizeField
             label={size.label}
-            unit={size.unit}
-            numeric
-            value={draft.area || (known ? trim(known, 2) : '')}
+            kind={size.kind}
+            units={units}
+            value={draft.area || (known ? trim((known * size.si) / UNITS[usualUnit(size.kind, units)].si, 2) : '')}
             onChange={(area) => onChange({ area })}
             error={at('area')}
           />
@@ -59,15 +66,15 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
       </View>
       {wet && (
         <>
-          <Field
+          <SizeField
             label="Mix to make"
-            unit="l"
-            numeric
+            kind="mix"
+            units={units}
             value={draft.water}
             onChange={(water) => onChange({ water })}
             error={at('water')}
-            placeholder={mix.ok ? trim(mix.value.water / 1000, 2) : ''}
-            hint={`Empty: ${trim(line.waterMlPerM2, 1)} ml ${sayPer(line.rate.form === 'per-litre' ? 'per-m2' : line.rate.form)}, ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
+            placeholder={mix.ok ? trim(mix.value.water / UNITS[usualUnit('mix', units)].si, 2) : ''}
+            hint={`Empty: ${sayRateIn(line.waterMlPerM2, 'ml', line.rate.form === 'per-litre' ? 'per-m2' : line.rate.form, units)}, ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
           />
           {clean.length > 0 ? (
             <Choice
@@ -75,17 +82,23 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
               value={sprayerFor(draft, sprayers)?.id ?? ''}
               onChange={(sprayerId) => onChange({ sprayerId })}
               error={at('sprayer')}
-              options={clean.map((s) => ({ value: s.id, label: `${s.name}, ${sayVolume(s.capacityMl as never)}` }))}
+              options={clean.map((s) => ({ value: s.id, label: `${s.name}, ${sayMl(s.capacityMl, units)}` }))}
             />
           ) : (
             <T className="text-rowan">{at('sprayer') ?? 'You have no clean sprayer listed. Add one in the Shed.'}</T>
           )}
+          <WaterChoices draft={draft} line={line} planting={planting} sprayer={sprayerFor(draft, sprayers)} units={units} onChange={onChange} />
         </>
       )}
       {mix.ok ? (
         <Loads plan={mix.value} />
-      ) : refusal && !['rate', 'area', 'water', 'sprayer'].includes(refusal.field) ? (
-        <T className="text-rowan">{refusal.sentence}</T>
+      ) : refusal && !AT_A_FIELD.includes(refusal.field) ? (
+        <View className="gap-2">
+          <T className="text-rowan">{refusal.sentence}</T>
+          {mix.reasons.slice(1).map((way) => (
+            <T key={way.sentence}>{way.sentence}</T>
+          ))}
+        </View>
       ) : null}
       <T kind="small">{`${sheet.specimen ? 'Specimen, check against your own label' : 'Your own label sheet'}. ${quoteLine(sheet, line)}.`}</T>
     </View>
@@ -93,22 +106,34 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, mi
 }
 
 function Loads({ plan }: { readonly plan: MixPlan }) {
+  const { units } = plan;
+  const amount = (n: number) => {
+    const { figure, unit } = bigAmount(n, plan);
+    return `${figure} ${unit}`;
+  };
+  const other = (n: number, dimension: 'volume' | 'mass') => sayIn(n, dimension, otherSystem(units));
   return (
     <View>
       <View className="flex-row flex-wrap items-baseline gap-x-3">
-        <T className="font-bold text-[44px] leading-[50px]">{`${trim(plan.product, 1)} ${plan.unit}`}</T>
-        {plan.water > 0 && <T kind="head">{`in ${sayVolume(plan.water)}`}</T>}
+        <T className="font-bold text-[44px] leading-[50px]">{amount(plan.product)}</T>
+        {plan.water > 0 && <T kind="head">{`in ${sayMl(plan.water, units)}`}</T>}
       </View>
+      <T kind="muted">{`${other(plan.product, plan.unit === 'ml' ? 'volume' : 'mass')}${plan.water > 0 ? ` in ${other(plan.water, 'volume')}` : ''}`}</T>
       {plan.loads.map((l) => (
         <Row
           key={l.number}
-          title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayVolume(l.water)}` : 'All of it'}
-          end={`${trim(l.product, 1)} ${plan.unit}`}
+          title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayMl(l.water, units)}` : 'All of it'}
+          end={amount(l.product)}
           sub={measuredLines(l, plan).join('; ')}
         />
       ))}
       {plan.warnings.map((w) => (
         <T key={w} className="pt-2 text-ochre">
+          {w}
+        </T>
+      ))}
+      {[...new Set(plan.loads.flatMap((l) => l.ways.map((w) => w.sentence)))].map((w) => (
+        <T key={w} className="pt-1">
           {w}
         </T>
       ))}

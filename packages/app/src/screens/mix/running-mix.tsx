@@ -1,27 +1,24 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { lineFor, mustBeChecked, sayRate, type LabelSheet } from '@sleetbrook/core/label';
-import { millilitres, sayVolume, trim } from '@sleetbrook/core/measure';
-import { stepsFor, type MixPlan, type Step } from '@sleetbrook/core/mix';
+import { instant, millilitres, sayWhen, trim } from '@sleetbrook/core/measure';
+import { stepsFor, type Load, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
-import { useEffect } from 'react';
-import { View } from 'react-native';
 import { useCaseDetail, useConfirmations, useGarden, usePlantings, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
-import { ActionBar, Button } from '../../ui/button';
-import { Tick } from '../../ui/field';
-import { Warning } from '../../ui/icons';
+import { useNow } from '../../state/now';
 import { MeasureCard } from '../../ui/measure-card';
 import { Page } from '../../ui/page';
 import { Empty, Read } from '../../ui/states';
 import { T } from '../../ui/text';
-import { useTokens } from '../../ui/tokens';
 import { sheetOf } from '../shed/use-sheet';
-import { PoisonHelp } from '../help/poison-help';
-import { measuredLines } from './measured-lines';
+import { PrintCard } from '../print/print-card';
+import { StepCards } from '../steps/step-cards';
+import { bigAmount, measuredLines, sayMl } from './measured-lines';
+import { mixCard } from './mix-card';
 import { mixFor, sprayerFor } from './mix-for';
-import { Overshoot } from './overshoot';
-import { useAwake } from './use-awake';
+import { Remainder } from './remainder';
+import { Slips } from './slips';
 
 /** The running mix of a case: one act a card. It survives a reload and a locked phone. */
 export function RunningMix({ caseId }: { readonly caseId: string }) {
@@ -70,77 +67,50 @@ function Cards({ caseId, troubleId, sheet, planting, garden, sprayers }: CardsPr
   const router = useRouter();
   const draft = useDrafts((d) => d.mixes[caseId]) ?? EMPTY_MIX;
   const setMix = useDrafts((d) => d.setMix);
+  const now = useNow();
   const host = findHost(planting.hostId);
   const line = host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : null;
   const sprayer = sprayerFor(draft, sprayers);
   const mix = line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
   const plan = mix?.ok ? mix.value : null;
-  const steps = plan ? stepsFor(plan, sprayer?.name ?? null) : [];
-  const index = Math.min(Math.max(draft.step, 0), Math.max(steps.length - 1, 0));
-  const step = steps[index];
-  const gated = step ? step.gate.some((g) => !draft.ticked.includes(`${step.id}:${g}`)) : true;
-  useAwake();
-
-  const on = () => {
-    if (!step || gated) return;
-    if (index === steps.length - 1) router.navigate(`/cases/${caseId}/done`);
-    else setMix(caseId, { step: index + 1 });
-  };
-  const backOne = () => (index === 0 ? router.navigate(`/cases/${caseId}`) : setMix(caseId, { step: index - 1 }));
-
-  useEffect(() => {
-    if (typeof document === 'undefined') return;
-    const press = (e: KeyboardEvent) => {
-      // a focused control keeps its own Space; the cards take it only from the page itself
-      if (e.target !== document.body) return;
-      if (e.key === ' ' || e.key === 'ArrowRight') {
-        e.preventDefault();
-        on();
-      }
-      if (e.key === 'ArrowLeft') {
-        e.preventDefault();
-        backOne();
-      }
-    };
-    document.addEventListener('keydown', press);
-    return () => document.removeEventListener('keydown', press);
-  });
-
-  if (!plan || !step)
+  const back = { title: 'The case', href: `/cases/${caseId}` } as const;
+  if (!plan)
     return (
-      <Page back={{ title: 'The case', href: `/cases/${caseId}` }}>
+      <Page back={back}>
         <Empty title="The amounts do not fit any more" text={mix && !mix.ok ? (mix.reasons[0]?.sentence ?? '') : 'Set them again in the case.'} />
       </Page>
     );
+  const steps = stepsFor(plan, sprayer?.name ?? null);
+  const life = draft.madeAt === null ? null : instant(draft.madeAt + sheet.mixLifeHours * 3_600_000);
   return (
-    <Page
-      back={{ title: 'The case', href: `/cases/${caseId}` }}
-      aside={<PoisonHelp />}
-      footer={
-        <ActionBar>
-          <Button title={actOf(step, index === steps.length - 1)} disabled={gated} onPress={on} />
-          <Button kind="quiet" title={index === 0 ? 'Back to the case' : `Back to step ${index}`} onPress={backOne} />
-        </ActionBar>
+    <StepCards
+      draftKey={caseId}
+      steps={steps}
+      head={(step) =>
+        `${plan.sheet.name} on ${planting.name.toLowerCase()}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`
       }
-    >
-      <View className="gap-4 px-5 pt-1">
-        <T kind="muted">{`${plan.sheet.name} on ${planting.name.toLowerCase()}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`}</T>
-        <View className="flex-row gap-1" aria-hidden>
-          {steps.map((s, i) => (
-            <View key={s.id} className={`h-[8px] flex-1 rounded-full ${i < index ? 'bg-brook' : i === index ? 'bg-brook opacity-60' : 'bg-line'}`} />
-          ))}
-        </View>
-        <T kind="label" live>{`Step ${index + 1} of ${steps.length}`}</T>
-        <Card
-          step={step}
-          plan={plan}
-          ticked={draft.ticked}
-          onTick={(key, yes) => setMix(caseId, { ticked: yes ? [...draft.ticked, key] : draft.ticked.filter((k) => k !== key) })}
-        />
-        {step.caution && <Caution text={step.caution} />}
-        {step.measure && sprayer && <Overshoot key={step.id} load={step.measure} plan={plan} capacity={millilitres(sprayer.capacityMl)} />}
-      </View>
-    </Page>
+      back={back}
+      act={actOf}
+      onBack={() => router.navigate(`/cases/${caseId}`)}
+      onFinish={() => router.navigate(`/cases/${caseId}/done`)}
+      onPass={(step) => {
+        // product meets water: from here the mix ages
+        if (step.id.startsWith('add-') && draft.madeAt === null && now !== undefined) setMix(caseId, { madeAt: now });
+      }}
+      card={(step) => (step.measure ? <Measure step={step} load={step.measure} plan={plan} /> : null)}
+      under={(step) => (
+        <>
+          {step.measure && sprayer && <Slips key={step.id} load={step.measure} plan={plan} capacity={millilitres(sprayer.capacityMl)} />}
+          {life !== null && now !== undefined && step.id !== 'store' && (
+            <T kind="muted">
+              {life > now ? `Mixed: good until ${sayWhen(life, now, garden.zone)}.` : 'This mix is past its life: do not spray it. It is waste now.'}
+            </T>
+          )}
+          {step.id === 'store' && plan.water > 0 && <Remainder plan={plan} planting={planting} life={life} zone={garden.zone} />}
+          {step.id === 'protect' && <PrintCard card={() => mixCard(plan, steps, planting.name)} />}
+        </>
+      )}
+    />
   );
 }
 
@@ -153,58 +123,25 @@ function actOf(step: Step, last: boolean): string {
   return 'Done';
 }
 
-interface CardProps {
-  readonly step: Step;
-  readonly plan: MixPlan;
-  readonly ticked: readonly string[];
-  readonly onTick: (key: string, yes: boolean) => void;
-}
-
-function Card({ step, plan, ticked, onTick }: CardProps) {
-  const load = step.measure;
-  if (load) {
-    const m = load.measured;
-    const exact = load.product;
-    const inTotal = plan.water > 0 ? ` in ${sayVolume(load.water)}` : '';
-    return (
-      <MeasureCard
-        title={step.title}
-        amount={m.by === 'scale' ? trim(m.reading, 1) : trim(exact, 1)}
-        unit={plan.unit}
-        scoops={m.by === 'scale' ? [] : m.out.scoops}
-        fine={[
-          [
-            `exact ${trim(exact, 2)} ${plan.unit}${inTotal}`,
-            ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length),
-            `label: ${sayRate(plan.line.rate)}`,
-          ].join(' · '),
-        ]}
-      />
-    );
-  }
+/** The amount as the largest thing, in the grower's own measures. */
+function Measure({ step, load, plan }: { readonly step: Step; readonly load: Load; readonly plan: MixPlan }) {
+  const m = load.measured;
+  const inTotal = plan.water > 0 ? ` in ${sayMl(load.water, plan.units)}` : '';
+  const big = bigAmount(m.by === 'scale' ? m.reading : load.product, plan);
   return (
-    <View className="gap-3 rounded-3xl border border-line bg-slate px-5 py-6">
-      <T kind="title" level={1} className="text-[30px] leading-[36px]">
-        {step.title}
-      </T>
-      {step.text.map((t) => (
-        <T key={t} className="text-[19px] leading-[27px]">
-          {t}
-        </T>
-      ))}
-      {step.gate.map((g) => (
-        <Tick key={g} label={g} checked={ticked.includes(`${step.id}:${g}`)} onChange={(yes) => onTick(`${step.id}:${g}`, yes)} />
-      ))}
-    </View>
-  );
-}
-
-function Caution({ text }: { readonly text: string }) {
-  const t = useTokens();
-  return (
-    <View className="flex-row gap-3">
-      <Warning size={26} color={t.ochre} />
-      <T className="flex-1">{text}</T>
-    </View>
+    <MeasureCard
+      title={step.title}
+      amount={big.figure}
+      unit={big.unit}
+      scoops={m.by === 'scale' ? [] : m.out.scoops}
+      fine={[
+        [
+          `exact ${trim(load.product, 2)} ${plan.unit}${inTotal}`,
+          ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length),
+          `label: ${sayRate(plan.line.rate)}`,
+        ].join(' · '),
+        ...load.ways.map((w) => w.sentence),
+      ]}
+    />
   );
 }

@@ -6,7 +6,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useRemoveSprayer, useSaveGarden, useSaveSprayer } from '../../api/mutations';
-import { useConfirmations, useGarden, useSheets, useSprayers } from '../../api/queries';
+import { useConfirmations, useGarden, useShedItems, useSheets, useSprayers } from '../../api/queries';
+import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
@@ -14,6 +15,7 @@ import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { Shelf } from './shelf';
 import { SheetFiles } from './sheet-files';
 
 /** Products by their label sheets, sprayers, and what is measured with. */
@@ -23,10 +25,12 @@ export function ShedScreen() {
   const sprayers = useSprayers().data;
   const confirmations = useConfirmations().data;
   const sheets = useSheets().data;
+  const items = useShedItems().data;
+  const now = useNow();
   const [adding, setAdding] = useState<'sprayer' | 'measure' | null>(null);
   const [sprayer, setSprayer] = useState<Sprayer | null>(null);
   const [measure, setMeasure] = useState<Measure | null>(null);
-  if (!garden || !sprayers || !confirmations || !sheets)
+  if (!garden || !sprayers || !confirmations || !sheets || !items || now === undefined)
     return (
       <Page title="Shed">
         <Loading />
@@ -37,6 +41,8 @@ export function ShedScreen() {
   return (
     <Page title="Shed">
       <View className="px-5">
+        <Section>On the shelf</Section>
+        <Shelf items={items} now={now} zone={garden.zone} units={garden.units} />
         <Section>Your own label sheets</Section>
         {own.length === 0 && <T kind="muted">None yet. A sheet of your own goes before the specimen: its rates, waits and limits are your pack’s.</T>}
         {own.map((s) => (
@@ -53,7 +59,7 @@ export function ShedScreen() {
             mark={s.forWeedkiller ? 'stop' : 'open'}
             title={s.name}
             end={sayVolume(millilitres(s.capacityMl))}
-            sub={s.forWeedkiller ? 'for weed-killer: never used here' : 'to the fill line'}
+            sub={s.forWeedkiller ? 'for weed-killer: never used here' : s.calibrations.length > 0 ? 'to the fill line; calibrated' : 'to the fill line'}
             onPress={() => setSprayer(s)}
           />
         ))}
@@ -213,6 +219,7 @@ function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonl
 }
 
 function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; readonly onClose: () => void }) {
+  const router = useRouter();
   const remove = useRemoveSprayer();
   const save = useSaveSprayer();
   const [gone, setGone] = useState<Sprayer | null>(null);
@@ -245,6 +252,7 @@ function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; 
   return (
     <Sheet open={sprayer !== null} title={sprayer?.name ?? ''} onClose={onClose}>
       <T>{`Holds ${sayVolume(millilitres(sprayer?.capacityMl ?? 0))}. ${sprayer?.forWeedkiller ? 'Kept for weed-killer: never used here.' : ''}`}</T>
+      {sprayer && !sprayer.forWeedkiller && <Button title="Calibrate it" onPress={() => router.navigate('/bench/calibrate')} />}
       {remove.error && <Failed error={remove.error} />}
       <Button
         kind="stop"

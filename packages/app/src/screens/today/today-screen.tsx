@@ -44,14 +44,14 @@ export function TodayScreen() {
   const g = garden.data;
   const sun = sunTimes(now, g);
   const date = DateTime.fromMillis(now, { zone: g.zone, locale: 'en-GB' }).toFormat('cccc d MMMM, HH:mm');
-  const { keepOut, notToEat, openCases } = today.data;
+  const { keepOut, notToEat, openCases, reminders } = today.data;
   const due = openCases
     .filter((c) => c.laps.at(-1)?.lookAgainOn)
     .sort((a, b) => (a.laps.at(-1)?.lookAgainOn ?? '').localeCompare(b.laps.at(-1)?.lookAgainOn ?? ''));
   const undecided = openCases.filter((c) => !c.laps.at(-1)?.treatmentId && !c.laps.at(-1)?.controlId);
   const decided = openCases.filter((c) => c.laps.at(-1)?.controlId && !c.laps.at(-1)?.treatmentId);
   const uncover = plantings.data.filter((p) => p.stage === 'flowering' && p.about.includes('covered') && findHost(p.hostId)?.beePlant);
-  const quiet = uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
+  const quiet = reminders.length + uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
   const name = (c: Case) => plantings.data.find((p) => p.id === c.plantingId)?.name ?? '';
   const day = dayOf(now, g.zone);
 
@@ -88,6 +88,22 @@ export function TodayScreen() {
         <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />
       ))}
       <View className="px-5">
+        {reminders.length > 0 && <Section>To see to</Section>}
+        {reminders.map((r) => {
+          const at = instant(Date.parse(r.at));
+          const late = at <= now;
+          return (
+            <Row
+              key={r.id}
+              mark={r.kind === 'mix' && late ? 'stop' : late ? 'open' : 'wait'}
+              title={r.title}
+              end={late ? (r.kind === 'mix' ? 'too late' : 'now') : sayWhen(at, now, g.zone)}
+              tone={late ? 'open' : 'wait'}
+              sub={r.text}
+              onPress={() => router.navigate(r.kind === 'soap' ? `/bench/soap/${r.id}` : `/shed/item/${r.id}`)}
+            />
+          );
+        })}
         {uncover.length > 0 && <Section>To do at flowering</Section>}
         {uncover.map((p) => (
           <Row

@@ -27,6 +27,9 @@ export function readyDays(tempC: number): number {
   return 7.5 * (3 / 7.5) ** ((t - 21) / 9);
 }
 
+/** Where a batch stands. @example stageOf({ blended: null, … }) // 'blend' */
+export const stageOf = (b: BatchTimes): SoapStage => (b.ready !== null ? 'ready' : b.thinned !== null ? 'stir' : b.blended !== null ? 'rest' : 'blend');
+
 /** What was done with a batch and when; times are UTC. */
 export interface BatchTimes {
   /** Blended to thick. */

@@ -1,0 +1,1 @@
+export { AmountScreen as default } from '../../screens/lazy-bench';

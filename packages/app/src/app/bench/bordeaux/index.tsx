@@ -1,0 +1,1 @@
+export { BordeauxScreen as default } from '../../../screens/lazy-bench';

@@ -1,0 +1,1 @@
+export { BordeauxMix as default } from '../../../screens/lazy-bench';

@@ -1,0 +1,1 @@
+export { PrepareList as default } from '../../../screens/lazy-bench';

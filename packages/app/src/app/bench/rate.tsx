@@ -1,0 +1,1 @@
+export { RateScreen as default } from '../../screens/lazy-bench';

@@ -1,0 +1,1 @@
+export { SoapScreen as default } from '../../../screens/lazy-bench';

@@ -1,0 +1,1 @@
+export { SoapStart as default } from '../../../screens/lazy-bench';

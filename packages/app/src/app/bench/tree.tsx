@@ -1,0 +1,1 @@
+export { TreeScreen as default } from '../../screens/lazy-bench';

@@ -1,0 +1,1 @@
+export { ItemNew as default } from '../../../screens/lazy-bench';

@@ -1,0 +1,33 @@
+import { otherSystem, readSize, sayIn, UNITS, usualUnit, type Kind, type UnitSystem } from '@sleetbrook/core/measure';
+import { Field } from './field';
+
+interface Props {
+  readonly label: string;
+  readonly kind: Kind;
+  readonly units: UnitSystem;
+  readonly value: string;
+  readonly onChange: (text: string) => void;
+  readonly error?: string | undefined;
+  readonly hint?: string | undefined;
+  readonly placeholder?: string;
+}
+
+/** A size as people type it: a bare number is in the grower's usual unit, any other unit is typed; the other system stands below. */
+export function SizeField({ label, kind, units, value, onChange, error, hint, placeholder }: Props) {
+  const unit = UNITS[usualUnit(kind, units)];
+  const read = value.trim() === '' ? null : readSize(value, kind, units, { min: 0, max: Infinity, what: label });
+  const other = read?.ok && read.value > 0 ? `That is ${sayIn(read.value, unit.dimension, otherSystem(units))}.` : undefined;
+  const wrong = error ?? (read && !read.ok ? read.reasons[0]?.sentence : undefined);
+  const note = [hint, other].filter(Boolean).join(' ');
+  return (
+    <Field
+      label={label}
+      unit={unit.label}
+      value={value}
+      onChange={onChange}
+      error={wrong}
+      {...(note ? { hint: note } : {})}
+      {...(placeholder === undefined ? {} : { placeholder })}
+    />
+  );
+}
