@@ -2,7 +2,7 @@ import { all, create } from 'mathjs';
 import { findControl, findHost, findTrouble } from '../packages/core/src/catalogue';
 import { ladder } from '../packages/core/src/decide';
 import { nextLook, rankSuspects } from '../packages/core/src/diagnose';
-import { convert, instant, measureOut, millilitres, STARTER_KITS } from '../packages/core/src/measure';
+import { convert, instant, measureOut, millilitres, parseQuantity, STARTER_KITS } from '../packages/core/src/measure';
 import { conditionsOver, needsOf, openHours } from '../packages/core/src/weather';
 import { standInWeather } from '../packages/server/src/weather-station/stand-in';
 import { faster, medianMs, under, type Figure } from './figure';
@@ -57,6 +57,18 @@ export function coreFigures(): Figure[] {
     1000;
   const ours = perSecond((i) => convert<'volume'>(i + 1, 'gal-us', 'ml'));
   const other = perSecond((i) => math.unit(i + 1, 'gallon').toNumber('ml'));
+  const typed = [
+    ['2 gal', 'ml'],
+    ['1.5 cup', 'ml'],
+    ['12 qt', 'ml'],
+    ['3 lb', 'g'],
+  ] as const;
+  const at = (i: number) => typed[i % typed.length] ?? typed[0];
+  const oursTyped = perSecond((i) => parseQuantity(at(i)[0], 'us', ['volume', 'mass']));
+  const otherTyped = perSecond((i) => math.unit(at(i)[0]).toNumber(at(i)[1]));
+  // as people type it: fractions, two units, a unit of several words; mathjs reads none of these
+  const hard = ['1 1/2 tsp', '3 lb 4 oz', '1½ US fl oz', '0,5 l'];
+  const readHard = medianMs(() => hard.map((t) => parseQuantity(t, 'us', ['volume', 'mass'])));
   return [
     under(
       'rank all suspects',
@@ -71,6 +83,8 @@ export function coreFigures(): Figure[] {
       'ms',
     ),
     faster('unit conversions', ours, other, 'per s', 10),
+    faster('amounts read and converted', oursTyped, otherTyped, 'per s', 10),
+    under('four awkward amounts read', readHard, 1, 'ms'),
     under(
       'spoon search, 73.1 ml',
       medianMs(() => measureOut(millilitres(73.1), STARTER_KITS.metric)),

@@ -228,7 +228,7 @@ describe('the demonstration clock', () => {
 });
 
 describe('the database', () => {
-  test.each([1, 2, 3, 4])('written at version %i is brought up to date with its data', (version) => {
+  test.each([1, 2, 3, 4, 5])('written at version %i is brought up to date with its data', (version) => {
     const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-old-'));
     const old = new Database(join(folder, 'sleetbrook.db'));
     migrate(old, MIGRATIONS, version);
@@ -239,7 +239,7 @@ describe('the database', () => {
       .run();
     old.close();
     const db = openDatabase(folder, MIGRATIONS);
-    expect(db.pragma('user_version', { simple: true })).toBe(5);
+    expect(db.pragma('user_version', { simple: true })).toBe(6);
     expect(db.prepare('SELECT name, tolerance FROM planting').all()).toEqual([{ name: 'Old peas', tolerance: 'usual' }]);
     db.close();
     rmSync(folder, { recursive: true, force: true });

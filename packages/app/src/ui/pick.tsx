@@ -34,7 +34,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         className={
           inline
             ? 'min-h-[48px] max-w-full justify-center rounded-xl border border-line bg-slate px-3 py-2'
-            : 'min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4'
+            : 'min-h-[52px] flex-row items-center justify-between gap-3 rounded-xl border border-line bg-slate px-4 py-2'
         }
       >
         <T kind={inline ? 'body' : 'strong'} className="flex-shrink">

@@ -1,4 +1,4 @@
-import { otherSystem, readSize, sayIn, UNITS, usualUnit, type Kind, type UnitSystem } from '@sleetbrook/core/measure';
+import { otherSystem, parseNumber, readSize, sayIn, UNITS, usualUnit, type Kind, type UnitSystem } from '@sleetbrook/core/measure';
 import { Field } from './field';
 
 interface Props {
@@ -16,7 +16,9 @@ interface Props {
 export function SizeField({ label, kind, units, value, onChange, error, hint, placeholder }: Props) {
   const unit = UNITS[usualUnit(kind, units)];
   const read = value.trim() === '' ? null : readSize(value, kind, units, { min: 0, max: Infinity, what: label });
-  const other = read?.ok && read.value > 0 ? `That is ${sayIn(read.value, unit.dimension, otherSystem(units))}.` : undefined;
+  // a bare number is shown in the other system, what was typed with a unit in the grower's own
+  const bare = parseNumber(value).ok;
+  const other = read?.ok && read.value > 0 ? `That is ${sayIn(read.value, unit.dimension, bare ? otherSystem(units) : units)}.` : undefined;
   const wrong = error ?? (read && !read.ok ? read.reasons[0]?.sentence : undefined);
   const note = [hint, other].filter(Boolean).join(' ');
   return (

@@ -1,7 +1,7 @@
 import { done, refused, type Outcome } from './outcome';
 import { parseNumber } from './parse-number';
 import { unitWord, WHOSE, type Meaning, type UnitSystem } from './unit-words';
-import { UNITS, type Dimension } from './units';
+import type { Dimension } from './units';
 
 export interface Quantity {
   readonly dimension: Dimension;
@@ -43,9 +43,10 @@ interface Part {
  */
 export function parseQuantity(text: string, system: UnitSystem, wanted: readonly Dimension[], field = ''): Outcome<Quantity> {
   const plain = PLAIN.exec(text);
-  const word = plain && unitWord(plain[2] ?? '');
-  const meaning = word?.(system);
-  if (plain && meaning) return quantityOf([{ n: Number(plain[1]), meaning }], wanted, field);
+  if (plain) {
+    const meaning = unitWord(plain[2] as string)?.(system);
+    if (meaning) return quantityOf(+(plain[1] as string), meaning, null, wanted, field);
+  }
 
   // "fl. oz" and "m2" as they are meant
   const s = text
@@ -74,7 +75,8 @@ export function parseQuantity(text: string, system: UnitSystem, wanted: readonly
     parts.push(part.value);
     from = PART.lastIndex;
   }
-  return quantityOf(parts, wanted, field);
+  const [first, ...more] = parts;
+  return first ? quantityOf(first.n, first.meaning, more, wanted, field) : refused('empty', `Type ${example}.`, field);
 }
 
 function readPart(m: RegExpExecArray, system: UnitSystem, example: string, field: string): Outcome<Part> {
@@ -88,19 +90,20 @@ function readPart(m: RegExpExecArray, system: UnitSystem, example: string, field
   return done({ n: n.value, meaning });
 }
 
-function quantityOf(parts: readonly Part[], wanted: readonly Dimension[], field: string): Outcome<Quantity> {
-  const [first] = parts;
-  const dimension = first ? UNITS[first.meaning.unit].dimension : 'volume';
-  let si = 0;
-  for (const p of parts) {
-    const unit = UNITS[p.meaning.unit];
-    if (unit.dimension !== dimension) return wrongDimension(wanted, field);
-    si += p.n * p.meaning.times * unit.si;
+/** The first part, and any others of the same dimension added to it. */
+function quantityOf(n: number, meaning: Meaning, more: readonly Part[] | null, wanted: readonly Dimension[], field: string): Outcome<Quantity> {
+  const { dimension } = meaning;
+  let si = n * meaning.si;
+  if (more) {
+    for (const p of more) {
+      if (p.meaning.dimension !== dimension) return wrongDimension(wanted, field);
+      si += p.n * p.meaning.si;
+    }
   }
   if (!wanted.includes(dimension)) return wrongDimension(wanted, field);
   if (!(si > 0)) return refused('too-small', 'It must be more than 0.', field);
   if (si > MOST[dimension]) return refused('too-large', 'That is more than any garden needs. Is it typed right?', field);
-  return done(new Read(dimension, si, parts));
+  return { ok: true, value: new Read(dimension, si, n, meaning, more) };
 }
 
 const wrongDimension = (wanted: readonly Dimension[], field: string) =>
@@ -110,18 +113,17 @@ const SI_LABEL: Readonly<Record<Dimension, string>> = { volume: 'ml', mass: 'g',
 
 /** A quantity that was read. The words are made when they are asked for: most are never shown. */
 class Read implements Quantity {
-  readonly #parts: readonly Part[];
   constructor(
     readonly dimension: Dimension,
     readonly si: number,
-    parts: readonly Part[],
-  ) {
-    this.#parts = parts;
-  }
+    private readonly n: number,
+    private readonly meaning: Meaning,
+    private readonly more: readonly Part[] | null,
+  ) {}
 
   get understood(): string {
     const round = (x: number) => String(Number(x.toPrecision(4)));
-    const said = this.#parts.map((p) => `${round(p.n)} ${p.meaning.say}`).join(' and ');
+    const said = [{ n: this.n, meaning: this.meaning }, ...(this.more ?? [])].map((p) => `${round(p.n)} ${p.meaning.say}`).join(' and ');
     const inSi = `${round(this.si)} ${SI_LABEL[this.dimension]}`;
     return said === inSi ? inSi : `${said}, which is ${inSi}`;
   }

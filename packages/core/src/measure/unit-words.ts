@@ -1,12 +1,13 @@
-import type { UnitId } from './units';
+import { UNITS, type Dimension, type UnitId } from './units';
 
 /** Whose spoons, ounces and gallons are meant. */
 export type UnitSystem = 'metric' | 'us' | 'imperial' | 'australian';
 
-/** One word for a unit: how many of which unit it is, and how it is said back. */
+/** One word for a unit: how much of what it is, and how it is said back. */
 export interface Meaning {
-  readonly unit: UnitId;
-  readonly times: number;
+  readonly dimension: Dimension;
+  /** In ml, g, m or m². */
+  readonly si: number;
   /** In the plural: "tablespoons". */
   readonly say: string;
 }
@@ -14,7 +15,7 @@ export interface Meaning {
 /** What a word means in a system; null where it can be two things and must be asked about. */
 export type Word = (system: UnitSystem) => Meaning | null;
 
-const one = (unit: UnitId, say: string, times = 1): Meaning => ({ unit, say, times });
+const one = (unit: UnitId, say: string, times = 1): Meaning => ({ dimension: UNITS[unit].dimension, si: UNITS[unit].si * times, say });
 const always = (m: Meaning): Word => {
   return () => m;
 };

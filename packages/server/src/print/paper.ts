@@ -1,6 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 
-/** A4 and its margin, points. */
+/** Points. */
 const A4 = [595.28, 841.89] as const;
 const MARGIN = 42;
 const INK = rgb(0.07, 0.125, 0.12);
@@ -37,6 +37,8 @@ export interface Line {
   readonly space?: number;
   /** A box to tick in front. */
   readonly box?: boolean;
+  /** Kept free at the right, points. */
+  readonly right?: number;
 }
 
 /** Paper that is written from the top down and goes on on a new page by itself. */
@@ -48,28 +50,29 @@ export class Paper {
     private readonly plain: PDFFont,
     private readonly strong: PDFFont,
     private readonly size: readonly [number, number],
+    private readonly margin: number,
   ) {
     this.page = doc.addPage([...size]);
-    this.y = size[1] - MARGIN;
+    this.y = size[1] - margin;
   }
 
-  static async start(title: string, size: readonly [number, number] = A4): Promise<Paper> {
+  static async start(title: string, size: readonly [number, number] = A4, margin = MARGIN): Promise<Paper> {
     const doc = await PDFDocument.create();
     doc.setTitle(title);
     doc.setCreator('Sleetbrook');
     doc.setProducer('Sleetbrook');
-    return new Paper(doc, await doc.embedFont(StandardFonts.Helvetica), await doc.embedFont(StandardFonts.HelveticaBold), size);
+    return new Paper(doc, await doc.embedFont(StandardFonts.Helvetica), await doc.embedFont(StandardFonts.HelveticaBold), size, margin);
   }
 
-  write(text: string, { size = 11, bold = false, muted = false, indent = 0, space = 0, box = false }: Line = {}): void {
+  write(text: string, { size = 11, bold = false, muted = false, indent = 0, space = 0, box = false, right = 0 }: Line = {}): void {
     const font = bold ? this.strong : this.plain;
-    const left = MARGIN + indent + (box ? 18 : 0);
-    const lines = wrap(printable(font, text), font, size, this.size[0] - MARGIN - left);
+    const left = this.margin + indent + (box ? 18 : 0);
+    const lines = wrap(printable(font, text), font, size, this.size[0] - this.margin - left - right);
     this.y -= space;
     for (const [i, line] of lines.entries()) {
       this.need(size * 1.35);
       this.y -= size * 1.35;
-      if (box && i === 0) this.page.drawRectangle({ x: MARGIN + indent, y: this.y - 1, width: 10, height: 10, borderWidth: 1, borderColor: INK });
+      if (box && i === 0) this.page.drawRectangle({ x: this.margin + indent, y: this.y - 1, width: 10, height: 10, borderWidth: 1, borderColor: INK });
       this.page.drawText(line, { x: left, y: this.y, size, font, color: muted ? DRIFT : INK });
     }
   }
@@ -80,7 +83,7 @@ export class Paper {
     this.need(size * 1.6);
     const text = printable(this.strong, value);
     const width = this.strong.widthOfTextAtSize(text, size);
-    const room = this.size[0] - 2 * MARGIN - width - 12;
+    const room = this.size[0] - 2 * this.margin - width - 12;
     const [first = '', ...rest] = wrap(printable(this.plain, name), this.plain, size, Math.max(room, 120));
     if (room < 120) {
       this.write(name, { size });
@@ -88,29 +91,28 @@ export class Paper {
       return;
     }
     this.y -= size * 1.5;
-    this.page.drawText(first, { x: MARGIN, y: this.y, size, font: this.plain, color: INK });
-    this.page.drawText(text, { x: this.size[0] - MARGIN - width, y: this.y, size, font: this.strong, color: INK });
+    this.page.drawText(first, { x: this.margin, y: this.y, size, font: this.plain, color: INK });
+    this.page.drawText(text, { x: this.size[0] - this.margin - width, y: this.y, size, font: this.strong, color: INK });
     for (const line of rest) this.write(line, { size });
   }
 
   rule(): void {
     this.need(14);
     this.y -= 8;
-    this.page.drawLine({ start: { x: MARGIN, y: this.y }, end: { x: this.size[0] - MARGIN, y: this.y }, thickness: 0.7, color: DRIFT });
+    this.page.drawLine({ start: { x: this.margin, y: this.y }, end: { x: this.size[0] - this.margin, y: this.y }, thickness: 0.7, color: DRIFT });
   }
 
-  /** Dark squares of a code with its quiet edge, at the right of what comes next. */
+  /** Dark squares of a code with its quiet edge, in the upper right corner. */
   code(rows: readonly string[], side: number): void {
-    this.need(side);
     const cell = side / (rows.length + 8);
-    const x0 = this.size[0] - MARGIN - side;
+    const x0 = this.size[0] - this.margin - side;
+    const y0 = this.size[1] - this.margin;
     for (const [y, row] of rows.entries()) {
       for (let x = 0; x < row.length; x++) {
         if (row[x] !== '1') continue;
-        this.page.drawRectangle({ x: x0 + (x + 4) * cell, y: this.y - (y + 5) * cell, width: cell + 0.05, height: cell + 0.05, color: INK });
+        this.page.drawRectangle({ x: x0 + (x + 4) * cell, y: y0 - (y + 5) * cell, width: cell + 0.05, height: cell + 0.05, color: INK });
       }
     }
-    this.y -= side;
   }
 
   async bytes(): Promise<Uint8Array> {
@@ -118,9 +120,9 @@ export class Paper {
   }
 
   private need(height: number): void {
-    if (this.y - height >= MARGIN) return;
+    if (this.y - height >= this.margin) return;
     this.page = this.doc.addPage([...this.size]);
-    this.y = this.size[1] - MARGIN;
+    this.y = this.size[1] - this.margin;
   }
 }
 

@@ -17,7 +17,19 @@ import {
   type FromStocks,
   type Lime,
 } from '@sleetbrook/core/bench';
-import { done, millilitres, readSize, sayBoth, sayVolume, squareMetres, trim, writeQuantity, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import {
+  done,
+  millilitres,
+  readSize,
+  sayBoth,
+  sayIn,
+  sayVolume,
+  squareMetres,
+  trim,
+  writeQuantity,
+  type Outcome,
+  type UnitSystem,
+} from '@sleetbrook/core/measure';
 import { cardFor, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
@@ -45,7 +57,7 @@ import { errorAt, InMyMeasures, ToolLoading, ToolPage } from './parts';
 
 const KEY = 'bordeaux';
 const FORMULAS = ['10-10-100', '8-8-100', '5-5-100'] as const;
-const USUAL = { formula: '10-10-100', own: '', volume: '5 l', salt: 'pentahydrate', lime: 'hydrated', from: 'dry', plantingId: '', area: '' };
+const USUAL = { formula: '10-10-100', own: '', volume: '5', salt: 'pentahydrate', lime: 'hydrated', from: 'dry', plantingId: '', area: '' };
 const optionsOf = (table: Readonly<Record<string, { name: string }>>) => Object.entries(table).map(([value, { name }]) => ({ value, label: name }));
 
 interface Worked {
@@ -174,6 +186,9 @@ export function BordeauxScreen() {
             <Mark state={load.over ? 'stop' : 'open'} />
             <T className="min-w-0 flex-1">{load.sentence}</T>
           </View>
+          {load.over && out.ok && load.room > 0 && (
+            <T kind="strong">{`On this ground at most ${sayBoth((out.value.amounts.volume * load.room) / load.now, 'volume', units)} of this mix.`}</T>
+          )}
           <Why title="Why this ceiling" working={[load.working]} />
         </View>
       )}
@@ -260,7 +275,7 @@ function Dry({
         </T>
         <T className="font-bold text-[34px] leading-[42px]">{`${trim(g, 1)} g`}</T>
       </View>
-      <T kind="muted">{sayBoth(g, 'mass', units === 'metric' || units === 'australian' ? 'us' : units)}</T>
+      <T kind="muted">{sayIn(g, 'mass', units === 'imperial' ? 'imperial' : 'us')}</T>
       <InMyMeasures amount={g} unit="g" gPerMl={gPerMl} kit={kit} />
     </View>
   );

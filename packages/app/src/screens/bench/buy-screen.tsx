@@ -50,7 +50,7 @@ function readPacks(text: string, unit: 'ml' | 'g', units: UnitSystem): Outcome<P
   const out: Pack[] = [];
   for (const part of text.split(/[;\n]/).map((p) => p.trim())) {
     if (part === '') continue;
-    const m = /^(.*?[a-z²])\s*(?:at|for|=|:)?\s*[^\d.,\s]?\s*(\d+(?:[.,]\d{1,2})?)?$/i.exec(part);
+    const m = /^(.*?[a-z²])\s*(?:at|for|=|:)?\s*[€£$]?\s*(\d+(?:[.,]\d{1,2})?)?$/i.exec(part);
     const size = parseQuantity(m?.[1] ?? part, units, [unit === 'ml' ? 'volume' : 'mass'], 'packs');
     if (!size.ok) return size;
     const price = m?.[2] === undefined ? done(null) : parseNumber(m[2], 'packs');

@@ -56,7 +56,7 @@ export function CalibrateScreen() {
   const [kept, setKept] = useState(false);
   if (!garden || !sprayers || now === undefined) return <ToolLoading />;
   const clean = sprayers.filter((s) => !s.forWeedkiller);
-  const sprayer = clean.find((s) => s.id === v.sprayerId) ?? clean[0];
+  const sprayer = clean.find((s) => s.id === v.sprayerId) ?? [...clean].sort((a, b) => b.capacityMl - a.capacityMl)[0];
   if (!sprayer)
     return (
       <ToolPage title="Calibrate a sprayer" sub="With plain water">

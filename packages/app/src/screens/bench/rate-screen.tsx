@@ -12,7 +12,7 @@ import { Why } from '../../ui/why';
 import { Big, errorAt, InMyMeasures, Refused, ToolLoading, ToolPage } from './parts';
 
 const GIVEN = [
-  { value: 'rate', label: 'So much to so much' },
+  { value: 'rate', label: 'An amount per …' },
   { value: 'percent-volume', label: '% by volume' },
   { value: 'percent-active', label: '% of active' },
   { value: 'ppm', label: 'ppm' },

@@ -7,6 +7,8 @@ export interface CopperLoad {
   /** With what went on before this year. */
   readonly year: number;
   readonly left: number;
+  /** What the year still allowed before this treatment, g a m². */
+  readonly room: number;
   readonly over: boolean;
   readonly sentence: string;
   readonly working: Working;
@@ -26,6 +28,7 @@ export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0): Cop
     now,
     year,
     left: Math.max(0, COPPER_CEILING_G_M2 - year),
+    room: Math.max(0, COPPER_CEILING_G_M2 - beforeG),
     over,
     sentence: over
       ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. Over ${say(metalG / Math.max(1e-9, COPPER_CEILING_G_M2 - beforeG))} m² it would be within, or make less.`

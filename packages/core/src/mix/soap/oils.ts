@@ -18,7 +18,7 @@ const oil = (id: string, name: string, low: number, high: number, source = NAMED
 
 /** Oils that a kitchen holds; the ranges are the standard's saponification values. */
 export const SOAP_OILS: readonly SoapOil[] = [
-  oil('rapeseed', 'Rapeseed, the usual kind', 182, 193),
+  oil('rapeseed', 'Rapeseed', 182, 193),
   oil('sunflower', 'Sunflower', 188, 194),
   oil('olive', 'Olive', 184, 196, OLIVE, 0.915),
   oil('soya', 'Soya', 189, 195),

@@ -71,7 +71,7 @@ export function soapSteps(r: SoapRecipe): Step[] {
         caution: 'Water poured onto lye boils up and throws lye about.',
       },
     ),
-    step('clear', 'Stir until it is clear', ['Slowly, 1 to 1½ minutes, breath held over the pot.'], { seconds: 90 }),
+    step('clear', 'Stir until it is clear', ['Slowly, 1 to 1½ minutes. Never lean over the pot.'], { seconds: 90 }),
     step('into-oil', 'Pour it into the oil', ['Slowly, close to the surface, no splashing.']),
     step(
       'blend',
