@@ -17,7 +17,7 @@ test('list and detail side by side, by keys; a planned case shows its hours on T
 });
 
 test('a conventional product is not mixed before its label was checked', async ({ page }) => {
-  await page.goto('/bench');
+  await page.goto('/bench/amount');
   await page.getByRole('button', { name: /^Product: / }).click();
   await page.getByRole('button', { name: 'Malathion 50 EC' }).click();
   await page.getByRole('button', { name: 'Check it against my label' }).click();

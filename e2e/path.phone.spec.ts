@@ -43,8 +43,9 @@ test('from a spotted plant to a safe picking date, and one rung up', async ({ pa
   await page.reload();
   await expect(page.getByText('5 level tablespoons of 15 ml')).toBeVisible();
 
-  await page.getByRole('button', { name: 'I put in too much' }).click();
-  await page.getByLabel('Put in, ml').fill('110');
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  await page.getByRole('button', { name: /^Too much went in/ }).click();
+  await page.getByLabel('Put in, altogether, ml').fill('110');
   await expect(page.getByText(/Do not spray this: even a full tank makes 22 ml per litre, above the label/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Poison help' }).click();

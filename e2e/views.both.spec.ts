@@ -15,7 +15,20 @@ const VIEWS = [
   [`/cases/${larkfold(203)}/control/sulfur-spray`, 'Wettable sulfur'],
   ['/shed/new?from=potassium-soap', 'Your own label sheet'],
   ['/bench', 'Bench'],
+  ['/bench/amount', 'An amount by the label'],
+  ['/bench/rate', 'A rate in your measures'],
   ['/bench/check', 'Check my recipe'],
+  ['/bench/buy', 'What to buy'],
+  ['/bench/units', 'Units'],
+  ['/bench/calibrate', 'Calibrate a sprayer'],
+  ['/bench/tree', 'Trees and trunks'],
+  ['/bench/bordeaux', 'Bordeaux mixture'],
+  ['/bench/soap', 'Potassium soap'],
+  [`/bench/soap/${larkfold(631)}`, 'Soap of Tue 19 May'],
+  ['/bench/prepare', 'Other preparations'],
+  ['/bench/prepare/row-cover', 'Row cover'],
+  [`/shed/item/${larkfold(623)}`, 'Copper stock'],
+  ['/shed/item/new', 'Put a pack in the shed'],
   ['/shed', 'Shed'],
   ['/shed/potassium-soap', 'Potassium soap concentrate'],
   ['/records', 'Records'],
@@ -37,7 +50,17 @@ for (const [path, heading] of VIEWS) {
 
 test('in the dark it reads as well', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
-  for (const path of ['/', `/cases/${larkfold(203)}`, '/shed', '/almanac/powdery-mildew', `/look/${larkfold(1)}`]) {
+  for (const path of [
+    '/',
+    `/cases/${larkfold(203)}`,
+    '/shed',
+    '/almanac/powdery-mildew',
+    `/look/${larkfold(1)}`,
+    '/bench',
+    '/bench/bordeaux',
+    `/bench/soap/${larkfold(631)}`,
+    `/shed/item/${larkfold(623)}`,
+  ]) {
     await page.goto(path);
     await expect(page.getByRole('heading').first()).toBeVisible();
     await page.waitForTimeout(400);

@@ -15,13 +15,13 @@ const good = { ...EMPTY_FORM, name: 'Beans', area: '20' };
 
 describe('the planting form', () => {
   test('reads what is typed', () =>
-    expect(readForm({ ...good, area: '4,5', pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({
+    expect(readForm({ ...good, area: '4,5', pickFrom: '2026-06-13' }, ID, 0, 'metric')).toMatchObject({
       planting: { areaM2: 4.5, pickFrom: '2026-06-13', pickUntil: null },
     }));
   test('square feet become square metres', () =>
-    expect(readForm({ ...good, area: '100' }, ID, 0, true)).toMatchObject({ planting: { areaM2: expect.closeTo(9.290304, 6) } }));
+    expect(readForm({ ...good, area: '100' }, ID, 0, 'us')).toMatchObject({ planting: { areaM2: expect.closeTo(9.290304, 6) } }));
   test('what is not eaten has no picking days', () =>
-    expect(readForm({ ...good, edible: false, pickFrom: '2026-06-13' }, ID, 0, false)).toMatchObject({ planting: { edible: false, pickFrom: null } }));
+    expect(readForm({ ...good, edible: false, pickFrom: '2026-06-13' }, ID, 0, 'metric')).toMatchObject({ planting: { edible: false, pickFrom: null } }));
   test.each([
     ['area', { area: 'twenty' }, /not a number/],
     ['area', { area: '-3' }, /more than 0/],
@@ -31,7 +31,7 @@ describe('the planting form', () => {
     ['pickUntil', { pickFrom: '2026-07-01', pickUntil: '2026-06-01' }, /before the first/],
     ['pickFrom', { pickUntil: '2026-06-01' }, /first picking day/],
   ] as const)('%s: %p', (field, change, message) => {
-    const read = readForm({ ...good, ...change }, ID, 0, false);
+    const read = readForm({ ...good, ...change }, ID, 0, 'metric');
     expect('errors' in read && read.errors[field]).toMatch(message);
   });
 });

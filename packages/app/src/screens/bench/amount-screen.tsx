@@ -7,6 +7,7 @@ import { useConfirmations, useGarden, usePlantings, useSheets, useSprayers } fro
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
+import { PickMany } from '../../ui/pick-many';
 import { Empty } from '../../ui/states';
 import { T } from '../../ui/text';
 import { MixFields } from '../mix/mix-fields';
@@ -29,6 +30,7 @@ export function AmountScreen() {
   const [sheetId, setSheetId] = useState('potassium-soap');
   const [hostId, setHostId] = useState('broad-bean');
   const [plantingId, setPlantingId] = useState('');
+  const [also, setAlso] = useState<readonly string[]>([]);
   const sheets = useSheets().data ?? [];
   const sheet = sheets.find((s) => s.id === sheetId);
   const planting = plantings.find((p) => p.id === plantingId);
@@ -41,6 +43,16 @@ export function AmountScreen() {
   if (!garden || !sprayers || !confirmations || !sheet || !host) return <ToolLoading />;
   const unconfirmed = mustBeChecked(sheet) && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const typed = { ...draft, area: draft.area || (planting ? '' : '10') };
+  // other plantings that the very same line of the label covers go into the same tank
+  const byArea = line?.ok && (line.value.rate.form === 'per-litre' || line.value.rate.form === 'per-m2');
+  const sameLine = byArea
+    ? plantings.filter((p) => {
+        const other = HOSTS.find((h) => h.id === p.hostId);
+        const its = p.id !== planting?.id && other ? lineFor(sheet, other, trouble ?? NO_PEST) : null;
+        return its?.ok && its.value.id === line.value.id;
+      })
+    : [];
+  const together = planting && { ...planting, areaM2: planting.areaM2 + sameLine.filter((p) => also.includes(p.id)).reduce((sum, p) => sum + p.areaM2, 0) };
   return (
     <ToolPage title="An amount by the label" sub="For an area, a trunk or a height, and your tank">
       <Pick
@@ -58,6 +70,7 @@ export function AmountScreen() {
         onChange={(id) => {
           const chosen = plantings.find((p) => p.id === id);
           setPlantingId(chosen?.id ?? '');
+          setAlso([]);
           setHostId(chosen?.hostId ?? id);
           setMix(KEY, { area: '', water: '' });
         }}
@@ -84,11 +97,22 @@ export function AmountScreen() {
             onChange={(c) => setMix(KEY, c)}
             sheet={sheet}
             line={line.value}
-            planting={planting ?? null}
+            planting={together ?? null}
             sprayers={sprayers}
             garden={garden}
-            mix={mixFor(typed, sheet, line.value, planting ?? null, sprayers, garden)}
+            mix={mixFor(typed, sheet, line.value, together ?? null, sprayers, garden)}
           />
+          {planting && sameLine.length > 0 && (
+            <PickMany
+              label="In the same go"
+              value={also}
+              onChange={(ids) => {
+                setAlso(ids);
+                setMix(KEY, { area: '', water: '' });
+              }}
+              options={sameLine.map((p) => ({ id: p.id, name: p.name }))}
+            />
+          )}
           <T kind="small">To be led through it card by card, with the clocks started at the end, open a case from a planting.</T>
         </>
       )}

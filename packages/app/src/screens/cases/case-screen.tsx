@@ -1,7 +1,7 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
 import { findControlCard, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
 import { conflictsAmong, gentlerThan, type Verdict } from '@sleetbrook/core/decide-light';
-import { instant, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
@@ -345,7 +345,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   return (
     <Page
       title={trouble?.name ?? c.troubleId}
-      sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${trim(planting.areaM2, 1)} m²` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`}
+      sub={`${planting?.name ?? 'Removed planting'}${planting ? `, ${sayIn(planting.areaM2, 'area', garden.units)}` : ''}${lastCount(detail.looks) ? '' : ' · no count yet'}`}
       back={{ title: 'Cases', href: '/cases' }}
       footer={footer}
     >

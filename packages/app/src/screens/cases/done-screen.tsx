@@ -1,7 +1,7 @@
 import type { CaseDetail, Garden, Planting } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { lineFor } from '@sleetbrook/core/label';
-import { parseBounded, squareMetres, trim, type Instant } from '@sleetbrook/core/measure';
+import { readSize, squareMetres, trim, UNITS, usualUnit, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
@@ -15,9 +15,11 @@ import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Page } from '../../ui/page';
+import { SizeField } from '../../ui/size-field';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useSheetOf } from '../shed/use-sheet';
+import { sayMl } from '../mix/measured-lines';
 import { madeBy, mixFor } from '../mix/mix-for';
 
 /** Station 6: write down what was done. The clocks start when it is kept. */
@@ -53,13 +55,13 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
 
   const [id] = useState(() => v7());
   const [by, setBy] = useState('You');
-  const [area, setArea] = useState(trim(plan?.area ?? planting.areaM2, 2));
+  const [area, setArea] = useState(trim((plan?.area ?? planting.areaM2) / UNITS[usualUnit('area', garden.units)].si, 2));
   const [time, setTime] = useState(() => DateTime.fromMillis(now, { zone: garden.zone }).toFormat('yyyy-MM-dd HH:mm'));
   const [errors, setErrors] = useState<Record<string, string>>({});
   if (!control || !lap) return null;
 
   const submit = async () => {
-    const a = parseBounded(area, { min: 0.01, max: 10_000, unit: 'm²', what: 'The area' });
+    const a = readSize(area, 'area', garden.units, { min: 0.01, max: 10_000, what: 'The area' });
     const finished = DateTime.fromFormat(time.trim(), 'yyyy-MM-dd HH:mm', { zone: garden.zone });
     const wrong: Record<string, string> = {};
     if (!a.ok) wrong['areaM2'] = a.reasons[0]?.sentence ?? '';
@@ -103,11 +105,11 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
         {plan && (
           <View>
             <T kind="label">Used</T>
-            <T kind="strong">{`${trim(madeBy(plan), 1)} ${plan.unit} of ${plan.sheet.name.toLowerCase()}${plan.water > 0 ? ` in ${trim(plan.water / 1000, 2)} l` : ''}`}</T>
+            <T kind="strong">{`${trim(madeBy(plan), 1)} ${plan.unit} of ${plan.sheet.name.toLowerCase()}${plan.water > 0 ? ` in ${sayMl(plan.water, garden.units)}` : ''}`}</T>
             <T kind="small">As measured in your spoons. The label sheet is kept with the record as it is now.</T>
           </View>
         )}
-        <Field label="Area treated" unit="m²" numeric value={area} onChange={setArea} error={errorAt('areaM2')} />
+        <SizeField label="Area treated" kind="area" units={garden.units} value={area} onChange={setArea} error={errorAt('areaM2')} />
         <Field
           label="Finished at"
           value={time}

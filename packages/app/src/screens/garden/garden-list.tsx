@@ -1,8 +1,8 @@
 import type { Planting } from '@sleetbrook/core/api';
-import { trim } from '@sleetbrook/core/measure';
+import { sayIn } from '@sleetbrook/core/measure';
 import { usePathname, useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { usePlantings, useToday } from '../../api/queries';
+import { useGarden, usePlantings, useToday } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
@@ -15,6 +15,7 @@ export function GardenList() {
   const path = usePathname();
   const plantings = usePlantings();
   const today = useToday().data;
+  const units = useGarden().data?.units ?? 'metric';
   const mark = (p: Planting) =>
     today?.keepOut.some((c) => c.plantingId === p.id)
       ? ('stop' as const)
@@ -52,7 +53,7 @@ export function GardenList() {
                         key={p.id}
                         mark={mark(p)}
                         title={p.name}
-                        end={`${trim(p.areaM2, 1)} m²`}
+                        end={sayIn(p.areaM2, 'area', units)}
                         sub={`${p.stage} · ${sayPicking(p)}`}
                         endSub={word[mark(p)]}
                         selected={path === `/garden/${p.id}`}

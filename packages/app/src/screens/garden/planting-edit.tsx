@@ -1,6 +1,7 @@
 import { STAGES, type Planting } from '@sleetbrook/core/api';
 import { HOSTS } from '@sleetbrook/core/cards';
 import { useRouter } from 'expo-router';
+import type { UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -10,6 +11,7 @@ import { useGarden, usePlantings } from '../../api/queries';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
+import { SizeField } from '../../ui/size-field';
 import { Pick } from '../../ui/pick';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Read } from '../../ui/states';
@@ -37,27 +39,27 @@ export function PlantingEdit({ id }: { readonly id: string | null }) {
       {(list) => {
         const planting = id === null ? null : list.find((p) => p.id === id);
         if (planting === undefined) return <Gone id={id ?? ''} onBack={() => router.navigate('/garden')} />;
-        return garden ? <Form planting={planting} us={garden.units === 'us'} /> : null;
+        return garden ? <Form planting={planting} units={garden.units} /> : null;
       }}
     </Read>
   );
 }
 
-function Form({ planting, us }: { readonly planting: Planting | null; readonly us: boolean }) {
+function Form({ planting, units }: { readonly planting: Planting | null; readonly units: UnitSystem }) {
   const router = useRouter();
   const save = useSavePlanting();
   const remove = useRemovePlanting();
   const [asking, setAsking] = useState(false);
   const [id] = useState(() => planting?.id ?? v7());
   const { control, handleSubmit, setValue } = useForm({
-    defaultValues: planting ? formOf(planting, us) : EMPTY_FORM,
-    resolver: plantingResolver(us),
+    defaultValues: planting ? formOf(planting, units) : EMPTY_FORM,
+    resolver: plantingResolver(units),
     mode: 'onTouched',
   });
   const edible = useWatch({ control, name: 'edible' });
 
   const submit = handleSubmit(async (form) => {
-    const read = readForm(form, id, planting?.revision ?? 0, us);
+    const read = readForm(form, id, planting?.revision ?? 0, units);
     if (!('planting' in read)) return;
     await save.mutateAsync(read.planting);
     router.replace(`/garden/${id}`);
@@ -137,10 +139,10 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
           control={control}
           name="area"
           render={({ field, fieldState }) => (
-            <Field
+            <SizeField
               label="Area"
-              unit={us ? 'sq ft' : 'm²'}
-              numeric
+              kind="area"
+              units={units}
               value={field.value}
               onChange={field.onChange}
               error={fieldState.error?.message}
@@ -154,10 +156,10 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
               control={control}
               name="height"
               render={({ field, fieldState }) => (
-                <Field
+                <SizeField
                   label="Height"
-                  unit="m"
-                  numeric
+                  kind="height"
+                  units={units}
                   value={field.value}
                   onChange={field.onChange}
                   error={fieldState.error?.message}
@@ -171,10 +173,10 @@ function Form({ planting, us }: { readonly planting: Planting | null; readonly u
               control={control}
               name="trunk"
               render={({ field, fieldState }) => (
-                <Field
+                <SizeField
                   label="Round the trunk"
-                  unit="cm"
-                  numeric
+                  kind="trunk"
+                  units={units}
                   value={field.value}
                   onChange={field.onChange}
                   error={fieldState.error?.message}

@@ -1,6 +1,6 @@
 import { plantingSchema, type Planting } from '@sleetbrook/core/api';
 import { findHost } from '@sleetbrook/core/cards';
-import { convert, parseNumber } from '@sleetbrook/core/measure';
+import { readSize, trim, UNITS, usualUnit, type Kind, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import type { FieldErrors, Resolver } from 'react-hook-form';
 
 /** What stands in the form: text as typed. */
@@ -38,7 +38,11 @@ export const EMPTY_FORM: PlantingForm = {
   pickUntil: '',
 };
 
-export const formOf = (p: Planting, us: boolean): PlantingForm => ({
+/** A size in the grower's usual unit for it; what a metric grower typed comes back as it was. */
+const inUsual = (si: number, kind: Kind, units: UnitSystem): string =>
+  trim(si / UNITS[usualUnit(kind, units)].si, units === 'us' || units === 'imperial' ? 2 : 6);
+
+export const formOf = (p: Planting, units: UnitSystem): PlantingForm => ({
   name: p.name,
   hostId: p.hostId,
   place: p.place,
@@ -47,9 +51,9 @@ export const formOf = (p: Planting, us: boolean): PlantingForm => ({
   edible: p.edible,
   dense: p.dense,
   tolerance: p.tolerance,
-  area: String(us ? Math.round(convert<'area'>(p.areaM2, 'm2', 'ft2') * 10) / 10 : p.areaM2),
-  height: p.heightM === null ? '' : String(p.heightM),
-  trunk: p.trunkCm === null ? '' : String(p.trunkCm),
+  area: inUsual(p.areaM2, 'area', units),
+  height: p.heightM === null ? '' : inUsual(p.heightM, 'height', units),
+  trunk: p.trunkCm === null ? '' : inUsual(p.trunkCm / 100, 'trunk', units),
   about: p.about,
   pickFrom: p.pickFrom ?? '',
   pickUntil: p.pickUntil ?? '',
@@ -57,17 +61,21 @@ export const formOf = (p: Planting, us: boolean): PlantingForm => ({
 
 const TYPED_AS: Readonly<Record<string, string>> = { areaM2: 'area', heightM: 'height', trunkCm: 'trunk' };
 
-/** Text to a planting, or the message for each field. @param us the area is typed in square feet */
-export function readForm(form: PlantingForm, id: string, revision: number, us: boolean): { planting: Planting } | { errors: Record<string, string> } {
-  const area = parseNumber(form.area);
+/** A size as typed; its bounds are the schema's. */
+const size = (text: string, kind: Kind, units: UnitSystem): Outcome<number> => readSize(text, kind, units, { min: -Infinity, max: Infinity, what: '' });
+
+/** Text to a planting, or the message for each field. @param units what a bare size is typed in */
+export function readForm(form: PlantingForm, id: string, revision: number, units: UnitSystem): { planting: Planting } | { errors: Record<string, string> } {
+  const area = size(form.area, 'area', units);
   const errors: Record<string, string> = {};
   if (!area.ok) errors['area'] = area.reasons[0]?.sentence ?? 'Type the area in figures.';
   const optional = (key: 'height' | 'trunk'): number | null => {
     if (form[key].trim() === '') return null;
-    const n = parseNumber(form[key]);
+    const n = size(form[key], key, units);
     if (!n.ok) errors[key] = n.reasons[0]?.sentence ?? 'Type it in figures.';
     return n.ok ? n.value : null;
   };
+  const trunk = optional('trunk');
   const parsed = plantingSchema.safeParse({
     id,
     revision,
@@ -80,9 +88,9 @@ export function readForm(form: PlantingForm, id: string, revision: number, us: b
     dense: form.dense,
     tolerance: form.tolerance,
     heightM: optional('height'),
-    trunkCm: optional('trunk'),
+    trunkCm: trunk === null ? null : Math.round(trunk * 1e6) / 1e4,
     about: form.about,
-    areaM2: area.ok ? (us ? convert<'area'>(area.value, 'ft2', 'm2') : area.value) : 1,
+    areaM2: area.ok ? area.value : 1,
     pickFrom: form.edible && form.pickFrom.trim() ? form.pickFrom.trim() : null,
     pickUntil: form.edible && form.pickUntil.trim() ? form.pickUntil.trim() : null,
   });
@@ -96,9 +104,9 @@ export function readForm(form: PlantingForm, id: string, revision: number, us: b
 
 /** The same reading, as react-hook-form asks for it. */
 export const plantingResolver =
-  (us: boolean): Resolver<PlantingForm> =>
+  (units: UnitSystem): Resolver<PlantingForm> =>
   (form) => {
-    const read = readForm(form, '00000000-0000-7000-8000-000000000000', 0, us);
+    const read = readForm(form, '00000000-0000-7000-8000-000000000000', 0, units);
     if ('planting' in read) return { values: form, errors: {} };
     return {
       values: {},

@@ -1,5 +1,5 @@
 import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { instant, sayWhen, trim } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayWhen, trim } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCases, useGarden, usePlantings, usePlantingTreatments, useToday } from '../../api/queries';
@@ -62,7 +62,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
               <Section>As it stands</Section>
               <Row title="Stage" end={p.stage} />
               <Row title="Picking" end={p.edible && p.pickFrom ? `${sayDate(p.pickFrom)} to ${sayDate(p.pickUntil ?? p.pickFrom)}` : sayPicking(p)} />
-              <Row title="Area" end={`${trim(p.areaM2, 1)} m²`} />
+              <Row title="Area" end={sayIn(p.areaM2, 'area', garden.units)} />
               <Row title="Stands" end={p.site} {...(p.dense ? { endSub: 'closely planted' } : {})} />
               {cases.some((c) => c.plantingId === id) && <Section>Open cases</Section>}
               {cases
@@ -83,7 +83,11 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                   mark="done"
                   title={findControlCard(t.controlId)?.name ?? t.controlName}
                   end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)}
-                  sub={t.amount ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${trim(t.areaM2, 1)} m²` : 'done'}
+                  sub={
+                    t.amount
+                      ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${sayIn(t.areaM2, 'area', garden.units)}`
+                      : 'done'
+                  }
                 />
               ))}
             </View>

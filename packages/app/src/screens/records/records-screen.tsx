@@ -1,5 +1,5 @@
 import type { Treatment } from '@sleetbrook/core/api';
-import { instant, sayProvenance, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayProvenance, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { useGarden, useTreatmentLog } from '../../api/queries';
@@ -8,6 +8,7 @@ import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { sayMl } from '../mix/measured-lines';
 
 /** Every treatment, newest first; more are read as you scroll. */
 export function RecordsScreen() {
@@ -48,28 +49,36 @@ export function RecordsScreen() {
           <Row
             title={`${t.controlName}, ${t.plantingName.toLowerCase()}`}
             end={sayWhen(instant(Date.parse(t.finishedAt)), now, zone)}
-            sub={amountOf(t)}
+            sub={amountOf(t, garden.units)}
             onPress={() => setShown(t)}
           />
         )}
       />
-      {shown && <Detail record={shown} now={now} zone={zone} onClose={() => setShown(null)} />}
+      {shown && <Detail record={shown} now={now} zone={zone} units={garden.units} onClose={() => setShown(null)} />}
     </View>
   );
 }
 
 const unitOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? '';
-const amountOf = (t: Treatment) =>
+const amountOf = (t: Treatment, units: UnitSystem) =>
   t.amount === null
-    ? `${trim(t.areaM2, 1)} m², by hand`
-    : `${trim(t.amount, 1)} ${unitOf(t)}${t.waterMl ? ` in ${trim(t.waterMl / 1000, 2)} l` : ''} on ${trim(t.areaM2, 1)} m²`;
+    ? `${sayIn(t.areaM2, 'area', units)}, by hand`
+    : `${trim(t.amount, 1)} ${unitOf(t)}${t.waterMl ? ` in ${sayMl(t.waterMl, units)}` : ''} on ${sayIn(t.areaM2, 'area', units)}`;
 
-function Detail({ record: t, now, zone, onClose }: { readonly record: Treatment; readonly now: Instant; readonly zone: string; readonly onClose: () => void }) {
+interface DetailProps {
+  readonly record: Treatment;
+  readonly now: Instant;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  readonly onClose: () => void;
+}
+
+function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
   const when = (iso: string) => sayWhen(instant(Date.parse(iso)), now, zone);
   const lines: [string, string][] = [
     ['What', t.controlName],
     ...(t.sheet ? [['Product', `${t.sheet.name}, sheet version ${t.sheet.version}`] as [string, string]] : []),
-    ['How much', amountOf(t)],
+    ['How much', amountOf(t, units)],
     ['Where', [t.plantingName, t.place].filter(Boolean).join(', ')],
     ['Crop', t.crop],
     ['Finished', when(t.finishedAt)],
