@@ -16,8 +16,6 @@ test('the path on a phone', async ({ page, server }) => {
   for (const [path, name] of [
     ['/garden', 'garden'],
     ['/bench', 'bench'],
-    ['/shed/new?from=wettable-sulfur', 'label-entry'],
-    ['/almanac/compare?a=squash-vine-borer&b=cucurbit-bacterial-wilt', 'compare'],
     ['/almanac/black-bean-aphid', 'almanac'],
   ] as const) {
     await page.goto(path);
@@ -58,18 +56,11 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByText('Load 2: part, 3 l').scrollIntoViewIfNeeded();
   await shot(page, 'mix-amounts');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
-  await page.getByRole('button', { name: /Plan it for/ }).scrollIntoViewIfNeeded();
-  await shot(page, 'when');
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByText(/Planned for/).waitFor();
   await page.goto('/');
   await page.getByText(/Open hours/).waitFor();
   await shot(page, 'today');
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await page.reload();
-  await page.getByText(/Open hours/).waitFor();
-  await shot(page, 'today-dark');
-  await page.emulateMedia({ colorScheme: 'light' });
 
   await server.restart('2026-05-24T20:05:00Z');
   await page.goto('/cases');
@@ -112,13 +103,38 @@ test('the path on a phone', async ({ page, server }) => {
   await shot(page, 'walk');
 });
 
+test('the bench', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await page.goto('/bench/check');
+  await page.getByRole('radio', { name: 'Bordeaux' }).click();
+  await page.getByLabel('How much of it').fill('37.7 g');
+  await page.getByLabel('How much lime').fill('37.7 g');
+  await page.getByLabel('In how much mix, all told, l').fill('1 US gal');
+  await page.getByRole('heading', { name: 'Weaker than usual' }).scrollIntoViewIfNeeded();
+  await shot(page, 'check-recipe');
+  await page.goto('/bench/bordeaux');
+  await page.getByText('Copper on the ground').scrollIntoViewIfNeeded();
+  await shot(page, 'bordeaux');
+  await page.goto('/bench/calibrate');
+  await page.getByText('Kept for the pump sprayer').waitFor();
+  await page.getByLabel('Plot, m²').fill('20');
+  await page.getByLabel('Time, s').fill('500');
+  await page.getByLabel('Water used').fill('7 l');
+  await page.getByText(/more than at first/).scrollIntoViewIfNeeded();
+  await shot(page, 'calibrate');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto(`/bench/soap/${larkfold(631)}`);
+  await page.getByText('Stirred so far').waitFor();
+  await shot(page, 'soap-dark');
+});
+
 test('the desk', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/cases/${larkfold(203)}`);
   await page.getByText('Gentlest first.').first().waitFor();
   await page.getByRole('button', { name: /^Wettable sulfur/ }).waitFor();
   await shot(page, 'wide-case');
-  await page.goto('/almanac/powdery-mildew');
-  await page.getByText('What shows').waitFor();
-  await shot(page, 'wide-almanac');
+  await page.goto('/bench');
+  await page.getByText('Under way').waitFor();
+  await shot(page, 'wide-bench');
 });

@@ -1,34 +1,34 @@
-import { lazy, Suspense, type ComponentType, type LazyExoticComponent } from 'react';
+import { lazy, Suspense, type ComponentType } from 'react';
 import { Loading } from '../ui/states';
 
 const tools = () => import('./bench/all');
-type Tools = Awaited<ReturnType<typeof tools>>;
 
 /** A tool of the bench, loaded when it is first opened. */
-function tool<K extends keyof Tools>(name: K): Tools[K] {
-  const Lazy = lazy(async () => ({ default: (await tools())[name] as ComponentType<object> })) as LazyExoticComponent<ComponentType<object>>;
-  const Opened = (props: object) => (
-    <Suspense fallback={<Loading />}>
-      <Lazy {...props} />
-    </Suspense>
-  );
-  return Opened as unknown as Tools[K];
+function tool<P extends object>(pick: (all: Awaited<ReturnType<typeof tools>>) => ComponentType<P>): ComponentType<P> {
+  const Lazy = lazy(async () => ({ default: pick(await tools()) as ComponentType<object> }));
+  return function Opened(props: P) {
+    return (
+      <Suspense fallback={<Loading />}>
+        <Lazy {...props} />
+      </Suspense>
+    );
+  };
 }
 
-export const AmountScreen = tool('AmountScreen');
-export const BordeauxMix = tool('BordeauxMix');
-export const BordeauxScreen = tool('BordeauxScreen');
-export const BuyScreen = tool('BuyScreen');
-export const CalibrateScreen = tool('CalibrateScreen');
-export const CheckRecipe = tool('CheckRecipe');
-export const ItemNew = tool('ItemNew');
-export const ItemScreen = tool('ItemScreen');
-export const PrepareList = tool('PrepareList');
-export const PrepareRun = tool('PrepareRun');
-export const PrepareScreen = tool('PrepareScreen');
-export const RateScreen = tool('RateScreen');
-export const SoapBatch = tool('SoapBatch');
-export const SoapScreen = tool('SoapScreen');
-export const SoapStart = tool('SoapStart');
-export const TreeScreen = tool('TreeScreen');
-export const UnitsScreen = tool('UnitsScreen');
+export const AmountScreen = tool((all) => all.AmountScreen);
+export const BordeauxMix = tool((all) => all.BordeauxMix);
+export const BordeauxScreen = tool((all) => all.BordeauxScreen);
+export const BuyScreen = tool((all) => all.BuyScreen);
+export const CalibrateScreen = tool((all) => all.CalibrateScreen);
+export const CheckRecipe = tool((all) => all.CheckRecipe);
+export const ItemNew = tool((all) => all.ItemNew);
+export const ItemScreen = tool((all) => all.ItemScreen);
+export const PrepareList = tool((all) => all.PrepareList);
+export const PrepareRun = tool((all) => all.PrepareRun);
+export const PrepareScreen = tool((all) => all.PrepareScreen);
+export const RateScreen = tool((all) => all.RateScreen);
+export const SoapBatch = tool((all) => all.SoapBatch);
+export const SoapScreen = tool((all) => all.SoapScreen);
+export const SoapStart = tool((all) => all.SoapStart);
+export const TreeScreen = tool((all) => all.TreeScreen);
+export const UnitsScreen = tool((all) => all.UnitsScreen);

@@ -1,20 +1,8 @@
 import type { Calibration, Sprayer } from '@sleetbrook/core/api';
 import { calibrate, meanOf, oneOf128, PLOT_128, PLOT_128_SIDE_M, type Calibrated } from '@sleetbrook/core/bench';
-import {
-  done,
-  parseNumber,
-  parseQuantity,
-  readSize,
-  refused,
-  sayBoth,
-  sayDay,
-  sayIn,
-  instant,
-  trim,
-  type Outcome,
-  type UnitSystem,
-} from '@sleetbrook/core/measure';
+import { done, parseNumber, parseQuantity, readSize, refused, sayBoth, sayIn, trim, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { nozzleDrift } from '@sleetbrook/core/mix';
+import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
@@ -228,7 +216,7 @@ function History({ sprayer, zone, units }: { readonly sprayer: Sprayer; readonly
       {[...sprayer.calibrations].reverse().map((c) => (
         <Row
           key={c.id}
-          title={sayDay(instant(Date.parse(c.at)), zone)}
+          title={DateTime.fromISO(c.at, { zone, locale: 'en-GB' }).toFormat('d MMM yyyy')}
           end={c.areaM2 === null ? `${trim((c.ml / (c.seconds ?? 60)) * 60, 0)} ml a minute` : `${trim(c.ml / c.areaM2, 0)} ml a m²`}
           sub={c.areaM2 === null ? 'nozzle only' : `${STYLES.find((s) => s.value === c.style)?.label.toLowerCase() ?? ''}, ${sayIn(c.areaM2, 'area', units)}`}
         />

@@ -12,7 +12,7 @@ export const LEVEL = {
 } as const;
 
 /** Crystals and powder pack differently from tub to tub: ± this share (from memory). */
-export const LEVEL_SPREAD = 0.12;
+const LEVEL_SPREAD = 0.12;
 
 export interface BordeauxCheck {
   readonly formula: Formula;
@@ -47,7 +47,10 @@ export function checkBordeaux(copper: Quantity, lime: Quantity, water: Millilitr
             ? 'weaker'
             : 'usual';
   const first = `That is ${sayFormula(f)}: ${trim(f.copper * STOCK_G_PER_L, 1)} g of crystals and ${trim(f.lime * STOCK_G_PER_L, 1)} g of hydrated lime in a litre.`;
-  const spoons = copper.dimension === 'volume' || lime.dimension === 'volume' ? ['By the spoon it can be 12 % off either way: weigh it where you can.'] : [];
+  const spoons =
+    copper.dimension === 'volume' || lime.dimension === 'volume'
+      ? [`By the spoon it can be ${trim(LEVEL_SPREAD * 100, 0)} % off either way: weigh it where you can.`]
+      : [];
   const litres = water / 1000;
   const rest = {
     usual: ['The usual strength for dormant trees.'],
