@@ -155,13 +155,13 @@ describe('Today', () => {
   const base = { '/clock': { now: NOW, fixed: true }, '/garden': garden, '/plantings': [beans] };
 
   test('says when a cover has to come off', async () => {
-    serve({ ...base, '/plantings': [{ ...beans, about: ['covered'] }], '/today': { keepOut: [], notToEat: [], openCases: [] } });
+    serve({ ...base, '/plantings': [{ ...beans, about: ['covered'] }], '/today': { keepOut: [], notToEat: [], openCases: [], reminders: [] } });
     show(<TodayScreen />);
     expect(await screen.findByText(/In flower: take the cover off/)).toBeTruthy();
   });
 
   test('puts keep-out first, then what is not to eat, then looks due', async () => {
-    serve({ ...base, '/today': { keepOut: [clock], notToEat: [clock], openCases: [openCase] } });
+    serve({ ...base, '/today': { keepOut: [clock], notToEat: [clock], openCases: [openCase], reminders: [] } });
     show(<TodayScreen />);
     await screen.findByText('Keep out: Broad beans');
     const order = screen.getAllByText(/Keep out: |Not to eat yet|Look again/).map((n) => String(n.props.children));
@@ -170,8 +170,22 @@ describe('Today', () => {
     expect(screen.getByText(/Sunday 24 May, 19:10 · sun down 21:2/)).toBeTruthy();
   });
 
+  test('soap that waits for a hand stands there and leads to its batch', async () => {
+    const reminder = {
+      kind: 'soap',
+      id: '0197a000-0000-7000-8000-000000000631',
+      title: 'Soap of May',
+      text: 'Stir 4 or 5 slow turns.',
+      at: '2026-05-24T12:00:00.000Z',
+    };
+    serve({ ...base, '/today': { keepOut: [], notToEat: [], openCases: [], reminders: [reminder] } });
+    show(<TodayScreen />);
+    fireEvent.press(await screen.findByText('Soap of May'));
+    expect(mockRouter.navigate).toHaveBeenCalledWith(`/bench/soap/${reminder.id}`);
+  });
+
   test('an empty day says what to do', async () => {
-    serve({ ...base, '/today': { keepOut: [], notToEat: [], openCases: [] } });
+    serve({ ...base, '/today': { keepOut: [], notToEat: [], openCases: [], reminders: [] } });
     show(<TodayScreen />);
     fireEvent.press(await screen.findByText('Walk round the garden'));
     expect(mockRouter.navigate).toHaveBeenCalledWith('/walk');
