@@ -29,8 +29,7 @@ export async function labelPdf(item: ShedItem, url: string): Promise<Uint8Array>
     muted: true,
     ...beside,
   });
-  paper.rule();
-  for (const h of item.hazards) paper.write(HAZARD_WORDS[h].toUpperCase(), { size: 14, bold: true, space: 3 });
+  for (const h of item.hazards) paper.write(HAZARD_WORDS[h].toUpperCase(), { size: 13, bold: true, space: 4, ...beside });
   paper.write('Not food, not drink. Keep closed and locked away from children and animals. If swallowed or in the eyes: rinse, and call the poison centre.', {
     size: 10,
     space: 6,
