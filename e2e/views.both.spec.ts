@@ -15,6 +15,13 @@ const VIEWS = [
   [`/cases/${larkfold(203)}/control/sulfur-spray`, 'Wettable sulfur'],
   ['/shed/new?from=potassium-soap', 'Your own label sheet'],
   ['/bench', 'Bench'],
+  ['/shed', 'Shed'],
+  ['/shed/potassium-soap', 'Potassium soap concentrate'],
+  ['/records', 'Records'],
+  ['/settings', 'Settings'],
+] as const;
+
+const TOOLS = [
   ['/bench/amount', 'An amount by the label'],
   ['/bench/rate', 'A rate in your measures'],
   ['/bench/check', 'Check my recipe'],
@@ -29,10 +36,6 @@ const VIEWS = [
   ['/bench/prepare/row-cover', 'Row cover'],
   [`/shed/item/${larkfold(623)}`, 'Copper stock'],
   ['/shed/item/new', 'Put a pack in the shed'],
-  ['/shed', 'Shed'],
-  ['/shed/potassium-soap', 'Potassium soap concentrate'],
-  ['/records', 'Records'],
-  ['/settings', 'Settings'],
 ] as const;
 
 for (const [path, heading] of VIEWS) {
@@ -47,6 +50,17 @@ for (const [path, heading] of VIEWS) {
     expect(wider).toBeLessThanOrEqual(0);
   });
 }
+
+test('every tool of the bench opens by its address and is accessible', async ({ page }) => {
+  test.setTimeout(150_000);
+  for (const [path, heading] of TOOLS) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible();
+    await page.waitForTimeout(400);
+    await accessible(page);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  }
+});
 
 test('in the dark it reads as well', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
