@@ -1,5 +1,5 @@
 import type { Working } from '../measure';
-import type { Step } from './steps';
+import type { Step } from './step';
 
 /** A mix or a preparation on paper: every figure, the steps, and the working behind them. */
 export interface Card {

@@ -9,6 +9,7 @@ export { sayRateIn } from './rates/say-rate';
 export { correctLostCount, correctOverfill, correctShort, type Remedy } from './remedies';
 export { canopyMix } from './size/canopy';
 export { mixAt, nozzleDrift, type Drift } from './size/calibrate';
-export { protectionList, stepsFor, type Step } from './steps';
+export type { Step } from './step';
+export { protectionList, stepsFor } from './steps';
 export type { Load, Measured, MixPlan, MixRequest } from './types';
 export { waysToMeasure, type Way } from './ways';

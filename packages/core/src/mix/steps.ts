@@ -1,22 +1,7 @@
 import type { LabelSheet } from '../label';
 import { sayBoth, sayIn, sayVolume, trim, type Millilitres } from '../measure';
+import { step, type Step } from './step';
 import type { Load, MixPlan } from './types';
-
-/** One act on one card. */
-export interface Step {
-  readonly id: string;
-  readonly title: string;
-  readonly text: readonly string[];
-  /** What must not go wrong here. */
-  readonly caution: string | null;
-  /** A safety gate: each point is confirmed before the next card. */
-  readonly gate: readonly string[];
-  /** The load whose product is measured on this card. */
-  readonly measure: Load | null;
-  readonly load: number | null;
-  /** A clock that the card offers: seconds. */
-  readonly seconds?: number;
-}
 
 const PROTECTION: Readonly<Record<LabelSheet['protection'][number], string>> = {
   gloves: 'Chemical-proof gloves',
@@ -29,17 +14,6 @@ const PROTECTION: Readonly<Record<LabelSheet['protection'][number], string>> = {
 
 /** What to wear before the pack is opened. @example protectionList(soap) // ['Chemical-proof gloves', 'Goggles', …] */
 export const protectionList = (sheet: LabelSheet): string[] => sheet.protection.map((p) => PROTECTION[p]);
-
-const step = (id: string, title: string, text: string[], more: Partial<Step> = {}): Step => ({
-  id,
-  title,
-  text,
-  caution: null,
-  gate: [],
-  measure: null,
-  load: null,
-  ...more,
-});
 
 /** A volume as the grower's jug and tank are marked, with litres beside it for those who think in gallons. */
 const said = (ml: Millilitres, { units }: MixPlan) => (units === 'us' || units === 'imperial' ? sayBoth(ml, 'volume', units) : sayVolume(ml));

@@ -1,18 +1,8 @@
 import { trim } from '../../measure';
-import type { Step } from '../steps';
+import { step, type Step } from '../step';
 import { COPPER_SALTS, LIMES, type BordeauxAmounts, type CopperSalt, type Lime } from './formula';
 import type { FromStocks } from './stocks';
 
-const step = (id: string, title: string, text: readonly string[], more: Partial<Step> = {}): Step => ({
-  id,
-  title,
-  text,
-  caution: null,
-  gate: [],
-  measure: null,
-  load: null,
-  ...more,
-});
 const litres = (ml: number) => `${trim(ml / 1000, 2)} l`;
 
 const PROTECT = step('protect', 'Put on before you open it', ['Copper sulfate harms the eyes for good; lime burns them.'], {

@@ -1,5 +1,6 @@
 import { done, refused, trim } from '../../measure';
-import { DUST_ON, num, step, str, TRY_FIRST, work } from './parts';
+import { step } from '../step';
+import { DUST_ON, num, str, TRY_FIRST, work } from './parts';
 import type { Preparation } from './types';
 
 /** Ashes that have been used without harm, and ashes that burn plants (common practice). */

@@ -1,5 +1,6 @@
 import { convert, done, refused, trim } from '../../measure';
-import { num, step, str, work } from './parts';
+import { step } from '../step';
+import { num, str, work } from './parts';
 import type { Preparation } from './types';
 
 const QUARTER_ACRE = convert<'area'>(0.25, 'acre', 'm2');

@@ -1,17 +1,6 @@
 import type { Working } from '../../measure';
-import type { Step } from '../steps';
+import { step } from '../step';
 import type { Input, Values } from './types';
-
-export const step = (id: string, title: string, text: readonly string[], more: Partial<Step> = {}): Step => ({
-  id,
-  title,
-  text,
-  caution: null,
-  gate: [],
-  measure: null,
-  load: null,
-  ...more,
-});
 
 /** A number that was filled in; the screens read and bound it before `make` is called. */
 export const num = (v: Values, id: string): number => (typeof v[id] === 'number' ? v[id] : Number.NaN);

@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
 import { done, refused, trim } from '../../measure';
-import { length, num, step, str, work } from './parts';
+import { step } from '../step';
+import { length, num, str, work } from './parts';
 import type { Preparation } from './types';
 
 /** Days after the main crop that the row is sown, so that flowering overlaps (common practice). */

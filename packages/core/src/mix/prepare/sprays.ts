@@ -1,5 +1,6 @@
 import { done, trim } from '../../measure';
-import { GLOVES_GOGGLES, LABEL_FIRST, length, MIX, num, step, TRY_FIRST, work } from './parts';
+import { step } from '../step';
+import { GLOVES_GOGGLES, LABEL_FIRST, length, MIX, num, TRY_FIRST, work } from './parts';
 import type { Preparation } from './types';
 
 const NEEM_ML_PER_L = 5;

@@ -1,5 +1,5 @@
 import type { Dimension, Kind, Outcome, Working } from '../../measure';
-import type { Step } from '../steps';
+import type { Step } from '../step';
 
 /** Something to fill in before a preparation is worked out. */
 export type Input =

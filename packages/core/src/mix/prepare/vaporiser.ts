@@ -1,5 +1,6 @@
 import { done, refused, trim } from '../../measure';
-import { length, num, step, str, work } from './parts';
+import { step } from '../step';
+import { length, num, str, work } from './parts';
 import type { Preparation } from './types';
 
 /** Room that one vaporiser serves, m³ (from memory; the maker's figure goes before it). */

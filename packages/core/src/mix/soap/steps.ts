@@ -1,5 +1,5 @@
 import { trim } from '../../measure';
-import type { Step } from '../steps';
+import { step, type Step } from '../step';
 import type { SoapRecipe } from './recipe';
 
 export const VESSELS = [
@@ -29,17 +29,6 @@ export const LYE_GATES = [
   'Children and pets are away',
   'Running water or a full bucket is beside me, for the eyes and the skin',
 ] as const;
-
-const step = (id: string, title: string, text: string[], more: Partial<Step> = {}): Step => ({
-  id,
-  title,
-  text,
-  caution: null,
-  gate: [],
-  measure: null,
-  load: null,
-  ...more,
-});
 
 /**
  * The first day's cards: from protection to the blended paste. Lye into water is a gate of its own.
