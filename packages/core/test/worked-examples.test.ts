@@ -213,7 +213,7 @@ describe('Bordeaux', () => {
 });
 
 describe('potassium soap', () => {
-  // source: Codex Alimentarius CXS 210-1999 and CXS 33-1981, saponification values, mg KOH a gram
+  // source: Codex Alimentarius CXS 210-1999 (rapeseed) and CXS 33-1981 (olive), mg KOH a gram; the other ranges from memory of the same tables
   test.each([
     ['rapeseed', 182, 193],
     ['olive', 184, 196],

@@ -173,7 +173,7 @@ function HeightTool({ v, set, units }: Props) {
       {out.ok && (
         <>
           <Big title="Height" si={out.value.height} dimension="length" units={units}>
-            <T kind="muted">{`Between ${sayIn(out.value.low, 'length', units)} and ${sayIn(out.value.high, 'length', units)}, as steady as a hand is. For a dose by height take the lower one.`}</T>
+            <T kind="muted">{`Between ${sayIn(out.value.low, 'length', units)} and ${sayIn(out.value.high, 'length', units)}, as steady as a hand is. For a dose by height, type the lower one in the mix.`}</T>
           </Big>
           <Why working={[out.value.working]} />
           <KeepFor change={{ heightM: Math.round(out.value.height * 100) / 100 }} what={sayIn(out.value.height, 'length', units)} />

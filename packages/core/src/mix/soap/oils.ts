@@ -11,14 +11,16 @@ export interface SoapOil {
   readonly source: Provenance;
 }
 
-const NAMED = pub('Codex Alimentarius CXS 210-1999, table 2');
+const RAPESEED = pub('Codex Alimentarius CXS 210-1999');
+/** As remembered from the same standard's table: not looked up. */
+const NAMED: Provenance = { mark: 'MEM' };
 const OLIVE = pub('Codex Alimentarius CXS 33-1981');
 
 const oil = (id: string, name: string, low: number, high: number, source = NAMED, gPerMl = 0.92): SoapOil => ({ id, name, low, high, gPerMl, source });
 
-/** Oils that a kitchen holds; the ranges are the standard's saponification values. */
+/** Oils that a kitchen holds; the ranges are saponification values, each with where it comes from. */
 export const SOAP_OILS: readonly SoapOil[] = [
-  oil('rapeseed', 'Rapeseed', 182, 193),
+  oil('rapeseed', 'Rapeseed', 182, 193, RAPESEED),
   oil('sunflower', 'Sunflower', 188, 194),
   oil('olive', 'Olive', 184, 196, OLIVE, 0.915),
   oil('soya', 'Soya', 189, 195),
