@@ -162,11 +162,11 @@ describe('looser than the specimen', () => {
   });
   test.each<[string, Partial<LabelSheet>, RegExp]>([
     ['a shorter picking wait', { lines: [{ ...line0, phiDays: 3 }] }, /3 days to wait before picking, the specimen has 7/],
-    ['a higher rate', { lines: [{ ...line0, rate: { ...line0.rate, max: 5 } }] }, /up to 5 ml, the specimen has 2\.5/],
+    ['a higher rate', { lines: [{ ...line0, rate: { ...line0.rate, max: 5 } }] }, /up to 5 ml per litre, the specimen has 2\.5/],
     [
       'the same rate of something twice as strong',
       { actives: [{ name: 'Malathion', percent: 100, moa: '1B' }] },
-      /up to 2\.5 ml, the specimen has 1\.25 at this strength/,
+      /up to 2\.5 ml per litre, the specimen has 1\.25 at this strength/,
     ],
     ['on food where the specimen is not', { lines: [{ ...(malathion.lines[2] as typeof line0), phiDays: 1 }] }, /for food, the specimen is not/],
     ['more often', { lines: [{ ...line0, intervalDays: 7 }] }, /7 days between, the specimen has 30/],

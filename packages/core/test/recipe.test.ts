@@ -45,7 +45,11 @@ describe('amounts as people type them', () => {
     ['2', 'no-unit'],
     ['2 tbsp 3', 'no-unit'],
     ['ten ml', 'not-a-number'],
-    ['2 handfuls', 'unknown-unit'],
+    ['2 handfuls', 'no-measure'],
+    ['1 capful', 'no-measure'],
+    ['2 heaped tbsp', 'level-meant'],
+    ['20 ml -10 ml', 'two-figures'],
+    ['1.000 ml', 'ambiguous'],
     ['1,500 ml', 'ambiguous'],
     ['2 fl oz', 'which-unit'],
     ['1 gallon', 'which-unit'],
@@ -108,10 +112,10 @@ describe('somebody’s recipe beside the label', () => {
   // label 10 to 20 ml a litre; common practice: 4 US fl oz of soap in a US gallon is 31 ml a litre
   test.each<[string, string, UnitSystem, string, RegExp]>([
     ['15 ml', '1 l', 'metric', 'within', /15 ml per litre: within/],
-    ['2 tbsp', '1 l', 'metric', 'above', /30 ml per litre: 1\.5 times the label’s maximum/],
+    ['2 tbsp', '1 l', 'metric', 'above', /30 ml per litre: 1\.5 times our specimen’s maximum\. .*your own label decides/],
     ['4 fl oz', '1 gal', 'us', 'above', /31\.25 ml per litre: 1\.56 times/],
     ['2 fl oz', '1 gal', 'us', 'within', /15\.63 ml per litre/],
-    ['1 tsp', '1 l', 'metric', 'below', /5 ml per litre: weaker than the label’s 10 to 20/],
+    ['1 tsp', '1 l', 'metric', 'below', /5 ml per litre: weaker than our specimen’s 10 to 20/],
   ])('%s of soap in %s (%s): %s', (product, over, system, verdict, sentence) => {
     const r = check(soap, product, over, system);
     expect(r.ok && r.value.verdict).toBe(verdict);
@@ -133,7 +137,7 @@ describe('somebody’s recipe beside the label', () => {
           if (!first.ok || first.value.verdict !== 'above') return;
           const said = first.value.sentences.join(' ');
           const most = Number(/take at most ([\d.]+)/.exec(said)?.[1]);
-          const water = Number(/within the label in ([\d.]+) l/.exec(said)?.[1]);
+          const water = Number(/within (?:the label|our specimen) in ([\d.]+) l/.exec(said)?.[1]);
           if (most > 0) expect(most / over).toBeLessThanOrEqual(line.rate.max + 1e-9);
           expect(amount / water).toBeLessThanOrEqual(line.rate.max + 1e-9);
         },

@@ -68,18 +68,18 @@ describe('measures', () => {
 
 describe('rates', () => {
   // source: common practice: 2 fl oz a gallon is 1 in 64
-  test('2 fl oz a gallon is one part in 64', () => expect(got(readRate('2 fl oz/gal', 'us')).value).toBeCloseTo(1000 / 64, 9));
+  test('2 fl oz a gallon is one part in 64', () => expect(got(readRate('2 fl oz/gal', 'us')).max).toBeCloseTo(1000 / 64, 9));
   // source: NIST Handbook 44, Appendix C: 16 tablespoons in a cup, 16 cups in a gallon
-  test('1 tbsp a gallon is one part in 256', () => expect(got(readRate('1 tbsp per gallon', 'us')).value).toBeCloseTo(1000 / 256, 9));
+  test('1 tbsp a gallon is one part in 256', () => expect(got(readRate('1 tbsp per gallon', 'us')).max).toBeCloseTo(1000 / 256, 9));
   // source: NIST Handbook 44, Appendix C: 8 lb in 100 gal is 3628.739 g in 378.541 l
-  test('8 lb per 100 gal', () => expect(got(readRate('8 lb per 100 gal', 'us')).value).toBeCloseTo(9.58611, 4));
+  test('8 lb per 100 gal', () => expect(got(readRate('8 lb per 100 gal', 'us')).max).toBeCloseTo(9.58611, 4));
   // source: common practice: 1 qt an acre is 0.734 fl oz for 1,000 sq ft
   test('1 qt an acre and 0.7346 fl oz for 1,000 sq ft are one rate', () =>
-    expect(got(readRate('1 qt per acre', 'us')).value).toBeCloseTo(got(readRate('0.7346 fl oz per 1000 sq ft', 'us')).value, 4));
+    expect(got(readRate('1 qt per acre', 'us')).max).toBeCloseTo(got(readRate('0.7346 fl oz per 1,000 sq ft', 'us')).max, 4));
   // source: common practice: diameter = circumference / π
   test('an inch of diameter is π inches round', () =>
-    expect(got(readRate('1 fl oz per inch of diameter', 'us')).value * Math.PI).toBeCloseTo(got(readRate('1 fl oz per inch of circumference', 'us')).value, 9));
-  test('a rate by the foot of height', () => expect(got(readRate('1 fl oz per foot of height', 'us')).value).toBeCloseTo(29.5735295625 / 0.3048, 9));
+    expect(got(readRate('1 fl oz per inch of diameter', 'us')).max * Math.PI).toBeCloseTo(got(readRate('1 fl oz per inch of circumference', 'us')).max, 9));
+  test('a rate by the foot of height', () => expect(got(readRate('1 fl oz per foot of height', 'us')).max).toBeCloseTo(29.5735295625 / 0.3048, 9));
   test.each([
     ['15 ml', 'no-per'],
     ['2 fl oz per inch', 'which-length'],
@@ -126,7 +126,7 @@ describe('trees', () => {
     const perInchAcross = got(readRate(`${0.1 * Math.PI} fl oz per inch diameter`, 'us'));
     const round = got(trunkRound({ by: 'across', acrossM: 0.2 }));
     expect(round).toBeCloseTo(0.6283, 4);
-    expect(perInchRound.value * round * 100).toBeCloseTo(perInchAcross.value * round * 100, 9);
+    expect(perInchRound.max * round * 100).toBeCloseTo(perInchAcross.max * round * 100, 9);
   });
   test('a string wound three times', () => expect(got(trunkRound({ by: 'string', lengthM: 1.5, turns: 3 }))).toBeCloseTo(0.5, 12));
   // source: common practice: the side of a cylinder

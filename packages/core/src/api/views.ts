@@ -28,7 +28,8 @@ export const runningClockSchema = z.object({
   controlName: z.string(),
   caseId: idSchema.nullable(),
   from: instantSchema,
-  until: instantSchema,
+  /** Null where no safe end can be named. */
+  until: instantSchema.nullable(),
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 

@@ -1,4 +1,7 @@
 import { findControlCard } from '../catalogue/light';
+import { same } from '../measure';
+import { sayRateExact } from './rate';
+import { rateFrom, rateOf } from './rate-of';
 import type { LabelLine, LabelSheet } from './schema';
 import { isCropWord, isPestWord } from './words';
 
@@ -48,15 +51,27 @@ function lineFaults(s: LabelSheet, l: LabelLine, at: string): SheetFault[] {
   l.pests.forEach((p, i) => {
     if (!isPestWord(p)) out.push(fault(`${at}.pests.${i}`, `“${p}” is no pest known here.`));
   });
-  if (s.state === 'liquid' && l.rate.unit === 'g') out.push(fault(`${at}.rate.unit`, 'A liquid is measured in ml.'));
-  if (s.state === 'dry' && l.rate.unit === 'ml' && !s.levelDensity) out.push(fault(`${at}.rate.unit`, 'A dry product by volume needs its level density.'));
+  if (s.state === 'liquid' && l.rate.unit === 'g') out.push(fault(`${at}.rate.unit`, 'A liquid is measured by volume: type fl oz, spoons or ml.'));
+  out.push(...printedFaults(s, l, at));
   if (l.rate.form === 'per-litre' && l.rate.max > 1000)
     out.push(fault(`${at}.rate.max`, `${l.rate.max} ${l.rate.unit} in a litre: there is no room for water.`));
+  if (l.waterMostMlPerM2 !== undefined && (l.waterMlPerM2 === null || l.waterMostMlPerM2 < l.waterMlPerM2)) out.push(fault(`${at}.waterMostMlPerM2`, 'The upper water is under the lower one.'));
   if (l.rate.form === 'per-litre' && l.waterMlPerM2 === 0) out.push(fault(`${at}.waterMlPerM2`, 'A rate per litre needs the water to cover a square metre.'));
-  if (s.into === 'not-mixed' && l.rate.form === 'per-litre') out.push(fault(`${at}.rate.form`, 'What is not mixed with water has no rate per litre.'));
+  if (s.into === 'not-mixed' && l.rate.form === 'per-litre' && s.formulation !== 'RTU') out.push(fault(`${at}.rate.form`, 'What is not mixed with water has no rate per litre.'));
   if (l.maxPerSeason !== null && (l.maxPerSeason - 1) * l.intervalDays > 365) {
     out.push(fault(`${at}.maxPerSeason`, `${l.maxPerSeason} times, ${l.intervalDays} days apart, does not fit into a year.`));
   }
   if (l.inBloom === 'only' && l.stages && !l.stages.includes('flowering')) out.push(fault(`${at}.stages`, 'Only in bloom, but not while flowering?'));
   return out;
+}
+
+/** What was printed must say the figures that stand beside it, or a slip in one of them would go unseen. */
+function printedFaults(s: LabelSheet, l: LabelLine, at: string): SheetFault[] {
+  if (!l.rate.printed) return [];
+  const read = rateFrom(l.rate.printed.text, l.rate.printed.system, rateOf(s));
+  if (!read.ok) return [fault(`${at}.rate.printed`, read.reasons[0]?.sentence ?? 'What was printed is not understood.')];
+  const { form, unit, min, max } = read.value;
+  return form === l.rate.form && unit === l.rate.unit && same(min, l.rate.min) && same(max, l.rate.max)
+    ? []
+    : [fault(`${at}.rate.printed`, `“${l.rate.printed.text}” is ${sayRateExact(read.value)}; the figures beside it say ${sayRateExact(l.rate)}.`)];
 }

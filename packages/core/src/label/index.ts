@@ -6,9 +6,12 @@ export {
   labelSheetSchema,
   MATERIAL_GROUPS,
   PROTECTION_ITEMS,
-  RATE_FORMS,
   type LabelLine,
   type LabelSheet,
-  type Rate,
-  type RateForm,
 } from './schema';
+export { FORMULATION_CODES, FORMULATIONS, METHODS, methodOf, type Formulation, type Method } from './formulation';
+export { FORM_WORDS, RATE_FORMS, rateSchema, sayPer, sayRate, sayRateExact, startRate, systemOf, type Rate, type RateForm } from './rate';
+export { rateFrom, rateOf } from './rate-of';
+export { readRate, type RateOf, type ReadRate } from './read-rate';
+export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from './strength';
+export { proposedWater, WATER_PROPOSALS } from './water';

@@ -1,6 +1,7 @@
 import type { Host, Trouble } from '../catalogue';
 import { done, refused, sayProvenance, type Outcome } from '../measure';
-import type { LabelLine, LabelSheet, Rate } from './schema';
+import { sayRate } from './rate';
+import type { LabelLine, LabelSheet } from './schema';
 
 /**
  * The line of a label that covers this host and pest. What the label does not carry is refused.
@@ -25,23 +26,6 @@ export function lineFor(sheet: LabelSheet, host: Host, trouble: Pick<Trouble, 'l
  * from a file may come from anybody, and calls itself what it likes.
  */
 export const mustBeChecked = (sheet: LabelSheet): boolean => sheet.class === 'conventional' || !sheet.specimen;
-
-/** What a rate is counted by. */
-const PER: Readonly<Record<Rate['form'], string>> = {
-  'per-litre': 'per litre',
-  'per-m2': 'per m²',
-  'per-cm-trunk': 'per cm round the trunk',
-  'per-m-height': 'per m of height',
-};
-
-/** @example sayPer('per-cm-trunk') // 'per cm round the trunk' */
-export const sayPer = (form: Rate['form']): string => PER[form];
-
-/** @example sayRate(line.rate) // '10 to 20 ml per litre' */
-export function sayRate(rate: Rate): string {
-  const span = rate.min === rate.max ? `${rate.max}` : `${rate.min} to ${rate.max}`;
-  return `${span} ${rate.unit} ${PER[rate.form]}`;
-}
 
 /**
  * The label's line as the sheet prints it, for quoting in a refusal or an answer.

@@ -1,25 +1,13 @@
 import { z } from 'zod';
 import { factSchema, provenanceSchema } from '../catalogue/schema';
+import { FORMULATION_CODES, METHODS } from './formulation';
+import { rateSchema } from './rate';
 
 const id = z
   .string({ error: 'Use a word in small letters, such as beans.' })
   .regex(/^[a-z][a-z0-9-]*$/, 'Small letters, figures and hyphens only.')
   .max(64);
 const number = (what: string) => z.number({ error: `${what} must be a figure, such as 7.` });
-const rateFigure = number('The rate').positive('The rate must be more than 0.').max(1e5, 'No label has such a rate.');
-
-export const RATE_FORMS = ['per-litre', 'per-m2', 'per-cm-trunk', 'per-m-height'] as const;
-export type RateForm = (typeof RATE_FORMS)[number];
-
-/**
- * What the label allows, min to max, in ml or g: per litre of mix, per square metre treated, per centimetre
- * round the trunk, or per metre of height.
- */
-export const rateSchema = z
-  .strictObject({ form: z.enum(RATE_FORMS), unit: z.enum(['ml', 'g']), min: rateFigure, max: rateFigure })
-  .refine((r) => r.min <= r.max, { message: 'The lower rate is above the upper one.', path: ['min'] });
-export type Rate = z.infer<typeof rateSchema>;
-
 export const LINE_STAGES = ['seedling', 'growing', 'flowering', 'fruiting', 'dormant'] as const;
 
 /** One line of the rate table: crops × pests. */
@@ -28,9 +16,16 @@ export const labelLineSchema = z.strictObject({
   crops: z.array(id).min(1, 'Name at least one crop.'),
   pests: z.array(id).min(1, 'Name at least one pest.'),
   rate: rateSchema,
-  /** Water (or mix) in ml for a square metre, a centimetre of trunk or a metre of height; 0 for what goes on dry. */
-  waterMlPerM2: number('The water').min(0, 'The water can not be less than 0.').max(20_000, 'Over 20 l a unit is not a garden rate.'),
+  /**
+   * Water (or mix) in ml for a square metre, or for one of what the rate goes by; 0 for what goes on dry; null where
+   * the label names none.
+   */
+  waterMlPerM2: number('The water').min(0, 'The water can not be less than 0.').max(20_000, 'Over 20 l a unit is not a garden rate.').nullable(),
+  /** The upper end, where the label gives a range of water. */
+  waterMostMlPerM2: number('The water').positive('It must be more than 0.').max(20_000, 'Over 20 l a unit is not a garden rate.').optional(),
   coverage: z.enum(['wetted', 'run-off', 'scattered', 'drenched']),
+  /** How it is put on, where the coverage alone does not tell. */
+  method: z.enum(METHODS).optional(),
   /** Days from treatment to picking; null on what is not eaten. */
   phiDays: number('The picking wait').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.').nullable(),
   intervalDays: number('The days between').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.'),
@@ -74,10 +69,12 @@ export const labelSheetSchema = z.strictObject({
       }),
     )
     .min(1, 'Name at least one active ingredient.'),
-  formulation: z.enum(['SL', 'EC', 'EW', 'SC', 'WP', 'WG', 'SP', 'GB', 'GR', 'D', 'RB']),
+  formulation: z.enum(FORMULATION_CODES),
   state: z.enum(['liquid', 'dry']),
   /** Level bulk density of a dry product, for measuring by spoon; spread is ± share. */
   levelDensity: z.strictObject({ gPerMl: number('The density').positive().max(5), spread: z.number().min(0).max(0.5), prov: provenanceSchema }).optional(),
+  /** What a ml of a liquid weighs, g: for rates by its active ingredient. */
+  gPerMl: number('The density').positive().max(3).optional(),
   signalWord: z.enum(['none', 'caution', 'warning', 'danger']),
   restricted: z.boolean(),
   organicListed: z.boolean(),

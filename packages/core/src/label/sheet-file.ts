@@ -99,8 +99,14 @@ const COLUMNS = [
   'in_bloom',
   'stages',
   'source',
+  'printed',
+  'units',
 ] as const;
+/** Columns that older files lack. */
+const LATER: readonly string[] = ['printed', 'units'];
 const LIST = ';';
+/** In the column of water: the label names none. */
+const NO_WATER = 'none';
 
 /** The rate table of a sheet as CSV; lists are apart by semicolons, an empty picking wait means "not on food". */
 export function writeRates(lines: readonly LabelLine[]): string {
@@ -111,7 +117,9 @@ export function writeRates(lines: readonly LabelLine[]): string {
     unit: l.rate.unit,
     min: l.rate.min,
     max: l.rate.max,
-    water_ml: l.waterMlPerM2,
+    printed: l.rate.printed?.text ?? '',
+    units: l.rate.printed?.system ?? '',
+    water_ml: l.waterMlPerM2 ?? NO_WATER,
     coverage: l.coverage,
     picking_wait_days: l.phiDays ?? '',
     interval_days: l.intervalDays,
@@ -128,7 +136,7 @@ export function readRates(text: string): ReadFile<readonly LabelLine[]> {
   const tooLarge = sizeFault(text);
   if (tooLarge) return tooLarge;
   const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim() });
-  const missing = COLUMNS.filter((c) => !table.meta.fields?.includes(c));
+  const missing = COLUMNS.filter((c) => !LATER.includes(c) && !table.meta.fields?.includes(c));
   if (missing.length > 0) return failed([{ line: 1, field: missing.join(', '), message: `The first line lacks ${missing.join(', ')}.` }]);
   if (table.data.length === 0) return failed([{ line: 2, field: 'crops', message: 'The file holds no lines.' }]);
   const faults: FileFault[] = [];
@@ -156,6 +164,8 @@ const COLUMN_OF: Readonly<Record<string, string>> = {
   'rate.unit': 'unit',
   'rate.min': 'min',
   'rate.max': 'max',
+  'rate.printed.text': 'printed',
+  'rate.printed.system': 'units',
   waterMlPerM2: 'water_ml',
   coverage: 'coverage',
   phiDays: 'picking_wait_days',
@@ -179,8 +189,14 @@ function lineFrom(row: Record<string, string>, i: number): unknown {
     id: `line-${i + 1}`,
     crops: list('crops'),
     pests: list('pests'),
-    rate: { form: text('form'), unit: text('unit'), min: figure('min'), max: figure('max') },
-    waterMlPerM2: figure('water_ml'),
+    rate: {
+      form: text('form'),
+      unit: text('unit'),
+      min: figure('min'),
+      max: figure('max'),
+      ...(text('printed') ? { printed: { text: text('printed'), system: text('units') } } : {}),
+    },
+    waterMlPerM2: text('water_ml') === NO_WATER ? null : figure('water_ml'),
     coverage: text('coverage'),
     phiDays: orNull('picking_wait_days'),
     intervalDays: figure('interval_days'),

@@ -10,6 +10,22 @@ export function trim(n: number, places = 2): string {
   return s.includes('.') ? s.replace(/\.?0+$/, '') : s;
 }
 
+/**
+ * Rounded down to three figures: an amount that is said so is never more than meant.
+ * @example downTo3(0.16666) // 0.166
+ */
+export const downTo3 = (n: number): number => to3(n, Math.floor);
+/** Rounded up to three figures. @example upTo3(0.16666) // 0.167 */
+export const upTo3 = (n: number): number => to3(n, Math.ceil);
+
+function to3(n: number, round: (x: number) => number): number {
+  if (!(n > 0)) return 0;
+  const step = 10 ** (Math.floor(Math.log10(n)) - 2);
+  // a figure that has no more than three stays itself, whatever a double makes of it
+  const nearest = Math.round(n / step);
+  return Number(((Math.abs(n / step - nearest) < 1e-6 ? nearest : round(n / step)) * step).toPrecision(12));
+}
+
 /** Decimals that keep three significant figures at bench sizes. */
 const places = (n: number) => (Math.abs(n) >= 100 ? 0 : Math.abs(n) >= 10 ? 1 : 2);
 

@@ -1,11 +1,13 @@
 export * from './brand';
+export * from './close';
 export * from './format';
 export * from './kit';
 export * from './measure-out';
 export * from './outcome';
 export * from './parse-number';
 export * from './provenance';
-export { parseQuantity, type Quantity } from './quantity';
+export { parseQuantity, readAmount, type Quantity } from './quantity';
+export { unitWord, WHOSE } from './unit-words';
 export { readSize } from './read-size';
 export type { UnitSystem } from './unit-words';
 export * from './units';

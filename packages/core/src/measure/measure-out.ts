@@ -1,4 +1,5 @@
 import { millilitres, type Millilitres } from './brand';
+import { SAME } from './close';
 import type { Measure } from './kit';
 import { done, refused, type Outcome } from './outcome';
 
@@ -43,7 +44,7 @@ export function measureOut(wanted: Millilitres, kit: readonly Measure[], ceiling
   }
   let best: { error: number; fills: number; counts: number[]; jug: Jug | null; jugMl: number } | null = null;
   const counts = new Array<number>(spoons.length).fill(0);
-  const limit = Math.min(ceiling, Infinity) + 1e-9;
+  const limit = ceiling + Math.min(ceiling, wanted) * SAME;
 
   const offer = (total: number, fills: number, jug: Jug | null, jugMl: number) => {
     if (total <= 0 || total > limit) return;

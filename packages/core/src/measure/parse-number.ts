@@ -1,4 +1,5 @@
 import { done, refused, type Outcome } from './outcome';
+import type { UnitSystem } from './unit-words';
 
 const FRACTIONS: Readonly<Record<string, number>> = {
   '½': 1 / 2,
@@ -13,21 +14,27 @@ const FRACTIONS: Readonly<Record<string, number>> = {
 };
 
 /**
- * Reads a number as people type it: `12`, `0,5`, `0.5`, `1½`, `1 1/2`, `3/4`.
- * `1,500` is asked about, since it is 1.5 in one country and 1500 in another.
+ * Reads a number as people type it: `12`, `0,5`, `0.5`, `1½`, `1 1/2`, `1-1/2`, `3/4`.
+ * `1,500` is asked about, since it is 1.5 in one country and 1500 in another; where gallons are used it is 1500.
+ * `1.000` is asked about in metric units, where a point may part the thousands.
+ * @param system whose way of writing numbers is meant, where it is known
  * @returns a finite number, or a refusal that says what to type instead
  * @example parseNumber('0,5') // { ok: true, value: 0.5 }
+ * @example parseNumber('1,000', '', 'us') // { ok: true, value: 1000 }
  * @example parseNumber('ten') // refused: not-a-number
  */
-export function parseNumber(text: string, field = ''): Outcome<number> {
+export function parseNumber(text: string, field = '', system?: UnitSystem): Outcome<number> {
   const s = text.trim();
   if (s === '') return refused('empty', 'Type a number.', field);
-  if (/^[+-]?\d{1,3}([,.]\d{3})+$/.test(s) && /[,]/.test(s)) {
-    return refused('ambiguous', `“${s}” can be read two ways. Type it without the comma, or with a point.`, field);
+  if (/^[+-]?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(s) && (system === 'us' || system === 'imperial' || system === 'australian')) {
+    return done(Number(s.replaceAll(',', '')));
+  }
+  if (/^[+-]?\d{1,3}([,.]\d{3})+$/.test(s) && (s.includes(',') || (system === 'metric' && /^[+-]?[1-9].*0$/.test(s)) || s.split('.').length > 2)) {
+    return refused('ambiguous', `“${s}” can be read two ways. Type it without the ${s.includes(',') ? 'comma, or with a point' : 'point: 1000, or 1'}.`, field);
   }
   const mixed = /^([+-])?(\d+)?\s*([½⅓⅔¼¾⅛⅜⅝⅞])$/u.exec(s);
   if (mixed) return done(sign(mixed[1]) * (Number(mixed[2] ?? 0) + (FRACTIONS[mixed[3] ?? ''] ?? 0)));
-  const slash = /^([+-])?(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(s);
+  const slash = /^([+-])?(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/.exec(s);
   if (slash) {
     const below = Number(slash[4]);
     if (below === 0) return refused('not-a-number', `“${s}” divides by zero.`, field);

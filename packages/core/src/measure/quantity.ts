@@ -11,13 +11,25 @@ export interface Quantity {
   readonly understood: string;
 }
 
-const NUMBER = String.raw`[+-]?(?:\d+\s+\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓⅔¼¾⅛⅜⅝⅞]|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+|[a-z]+(?=\s))`;
+const NUMBER = String.raw`[+-]?(?:\d+(?:\s+|\s*-\s*)\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓⅔¼¾⅛⅜⅝⅞]|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+|[a-z]+(?=\s))`;
 const PART = new RegExp(
-  String.raw`\s*(${NUMBER})\s*(?:(us|imp|imperial|uk|metric|au|australian)\s+)?([a-zµ²"'][a-z²2 ]*?)(?=\s*[+-]?[\d½⅓⅔¼¾⅛⅜⅝⅞.,]|\s*$)`,
+  String.raw`\s*(${NUMBER})\s*(?:(us|imp|imperial|uk|metric|au|australian)\s+)?([a-zµ²³"'][a-z²³2 ]*?)(?=\s*[+-]?[\d½⅓⅔¼¾⅛⅜⅝⅞.,]|\s*$)`,
   'iuy',
 );
 /** Figures and a word, and no more: what nearly everybody types. */
 const PLAIN = /^(\d+(?:\.\d+)?) ?([a-z]+)$/;
+/** In metric units a point before three figures may part the thousands. */
+const POINT_AND_THREE = /^[1-9]\d{0,2}\.\d\d0 ?[a-z]/;
+/** Words for amounts that nobody else can measure again. */
+const NO_MEASURE: Readonly<Record<string, string>> = {
+  capful: 'What does the cap hold? Fill it with water, measure that once, and type it in ml or teaspoons.',
+  cap: 'What does the cap hold? Fill it with water, measure that once, and type it in ml or teaspoons.',
+  drop: 'Drops differ: type it in ml or teaspoons.',
+  handful: 'Hands differ: weigh it once, or count level spoons.',
+  pinch: 'A pinch is no measure: weigh it once, or take the smallest level spoon.',
+  squirt: 'Squirts differ: squeeze ten into a measure, and type what it holds in ml or teaspoons.',
+  packet: 'What does the packet hold? It is printed on it: type that.',
+};
 
 const DIMENSIONS: Readonly<Record<Dimension, string>> = {
   volume: 'a volume, such as 2 tbsp or 30 ml',
@@ -43,7 +55,7 @@ interface Part {
  */
 export function parseQuantity(text: string, system: UnitSystem, wanted: readonly Dimension[], field = ''): Outcome<Quantity> {
   const plain = PLAIN.exec(text);
-  if (plain) {
+  if (plain && !(system === 'metric' && POINT_AND_THREE.test(text))) {
     const meaning = unitWord(plain[2] as string)?.(system);
     if (meaning) return quantityOf(+(plain[1] as string), meaning, null, wanted, field);
   }
@@ -52,7 +64,11 @@ export function parseQuantity(text: string, system: UnitSystem, wanted: readonly
   const s = text
     .trim()
     .replace(/([a-z])\./gi, '$1')
-    .replace(/\b(m|ft)2\b/gi, '$1²');
+    .replace(/\b(m|ft|yd)2\b/gi, '$1²')
+    .replace(/\b(m|ft)3\b/gi, '$1³')
+    .replace(/\blevel\s+/gi, '');
+  const heaped = /\b(heaped|heaping|rounded|generous)\b/i.exec(s);
+  if (heaped) return refused('level-meant', `“${heaped[1]}”: a spoon is level here, struck off with a knife. Fill it so, and type the level spoons.`, field);
   const example = DIMENSIONS[wanted[0] ?? 'volume'];
   if (s === '') return refused('empty', `Type ${example}.`, field);
   const parts: Part[] = [];
@@ -80,9 +96,11 @@ export function parseQuantity(text: string, system: UnitSystem, wanted: readonly
 }
 
 function readPart(m: RegExpExecArray, system: UnitSystem, example: string, field: string): Outcome<Part> {
-  const n = parseNumber(m[1] ?? '', field);
-  if (!n.ok) return n;
+  const n = parseNumber(m[1] ?? '', field, system);
   const word = (m[3] ?? '').trim().toLowerCase().replace(/\s+/g, ' ');
+  const vague = NO_MEASURE[word.replace(/s$/, '')];
+  if (vague) return refused('no-measure', vague, field);
+  if (!n.ok) return n;
   const known = unitWord(word);
   if (!known) return refused('unknown-unit', `“${word}” is no unit known here. Type ${example}.`, field);
   const meaning = known(m[2] ? (WHOSE[m[2].toLowerCase()] ?? system) : system);
@@ -97,6 +115,7 @@ function quantityOf(n: number, meaning: Meaning, more: readonly Part[] | null, w
   if (more) {
     for (const p of more) {
       if (p.meaning.dimension !== dimension) return wrongDimension(wanted, field);
+      if (!(p.n > 0)) return refused('two-figures', 'That reads as one amount less another. Type one amount, or a range as 10 to 20 ml.', field);
       si += p.n * p.meaning.si;
     }
   }
@@ -104,6 +123,17 @@ function quantityOf(n: number, meaning: Meaning, more: readonly Part[] | null, w
   if (!(si > 0)) return refused('too-small', 'It must be more than 0.', field);
   if (si > MOST[dimension]) return refused('too-large', 'That is more than any garden needs. Is it typed right?', field);
   return { ok: true, value: new Read(dimension, si, n, meaning, more) };
+}
+
+/**
+ * Reads an amount where the unit may go without saying: a bare number is in `bare`.
+ * @param bare the unit of a number alone, in its words, such as `ml` or `g`
+ * @example readAmount('4', 'ml', 'us', ['volume']) // 4 ml
+ */
+export function readAmount(text: string, bare: string, system: UnitSystem, wanted: readonly Dimension[], field = ''): Outcome<Quantity> {
+  const n = parseNumber(text, field, system);
+  if (!n.ok && n.reasons[0]?.code !== 'not-a-number') return n;
+  return parseQuantity(n.ok ? `${text.trim()} ${bare}` : text, system, wanted, field);
 }
 
 const wrongDimension = (wanted: readonly Dimension[], field: string) =>

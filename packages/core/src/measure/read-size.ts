@@ -15,7 +15,7 @@ import { sayIn, usualUnit, type Kind } from './write';
  */
 export function readSize(text: string, kind: Kind, system: UnitSystem, bounds: { min: number; max: number; what: string }, field = ''): Outcome<number> {
   const unit = UNITS[usualUnit(kind, system)];
-  const bare = parseNumber(text, field);
+  const bare = parseNumber(text, field, system);
   let si: number;
   if (bare.ok) si = bare.value * unit.si;
   else {

@@ -39,10 +39,16 @@ const twoKinds = (us: Meaning, imperial: Meaning): Word => bySystem({ us, imperi
 const TABLE: readonly (readonly [names: string, Word])[] = [
   ['ml millilitre millilitres milliliter milliliters cc', always(one('ml', 'ml'))],
   ['cl centilitre centilitres centiliter centiliters', always(one('ml', 'cl', 10))],
+  ['hl hectolitre hectolitres hectoliter hectoliters', always(one('hl', 'hl'))],
+  ['cu_ft cuft cubic_foot cubic_feet ft³ ft3', always(one('ft3', 'cubic feet'))],
+  ['m³ m3 cubic_metre cubic_metres cubic_meter cubic_meters', always(one('m3', 'm³'))],
   ['l litre litres liter liters', always(one('l', 'l'))],
   ['tsp tsps teaspoon teaspoons', TSP],
   ['tbsp tbsps tbs tablespoon tablespoons', TBSP],
-  ['cup cups', bySystem({ us: one('cup-us', 'US cups') })],
+  [
+    'cup cups',
+    bySystem({ us: one('cup-us', 'US cups'), imperial: one('cup-imp', 'imperial cups'), metric: one('cup-metric', 'cups of 250 ml'), australian: one('cup-metric', 'cups of 250 ml') }),
+  ],
   ['fl_oz floz fluid_ounce fluid_ounces', twoKinds(one('floz-us', 'US fluid ounces'), one('floz-imp', 'imperial fluid ounces'))],
   ['gal gals gallon gallons', twoKinds(one('gal-us', 'US gallons'), one('gal-imp', 'imperial gallons'))],
   ['qt qts quart quarts', twoKinds(one('qt-us', 'US quarts'), one('qt-imp', 'imperial quarts'))],
@@ -58,13 +64,14 @@ const TABLE: readonly (readonly [names: string, Word])[] = [
   ['in ins inch inches "', always(one('in', 'inches'))],
   ["ft foot feet '", always(one('ft', 'feet'))],
   ['yd yds yard yards', always(one('yd', 'yards'))],
-  ['m² m2 sq_m square_metre square_metres square_meter square_meters', always(one('m2', 'm²'))],
-  ['ft² ft2 sq_ft square_foot square_feet', always(one('ft2', 'sq ft'))],
-  ['acre acres', always(one('acre', 'acres'))],
+  ['m² m2 sqm sq_m square_metre square_metres square_meter square_meters', always(one('m2', 'm²'))],
+  ['ft² ft2 sqft sq_ft square_foot square_feet', always(one('ft2', 'sq ft'))],
+  ['yd² yd2 sqyd sq_yd sq_yds square_yard square_yards', always(one('yd2', 'sq yd'))],
+  ['acre acres ac', always(one('acre', 'acres'))],
   ['ha hectare hectares', always(one('ha', 'ha'))],
 ];
 
-const WORDS: ReadonlyMap<string, Word> = new Map(TABLE.flatMap(([names, word]) => names.split(' ').map((n) => [n.replace('_', ' '), word] as const)));
+const WORDS: ReadonlyMap<string, Word> = new Map(TABLE.flatMap(([names, word]) => names.split(' ').map((n) => [n.replaceAll('_', ' '), word] as const)));
 
 /**
  * What a word for a unit means. The word is in small letters, without points.

@@ -22,6 +22,8 @@ const u = (id: string, label: string, dimension: Dimension, si: number, source: 
 export const UNITS = Object.fromEntries([
   u('ml', 'ml', 'volume', 1, SI),
   u('l', 'l', 'volume', 1000, SI),
+  u('hl', 'hl', 'volume', 100_000, SI),
+  u('m3', 'm³', 'volume', 1_000_000, SI),
   u('tsp-metric', 'tsp', 'volume', 5, MEM),
   u('tbsp-metric', 'tbsp', 'volume', 15, MEM),
   u('tbsp-au', 'tbsp', 'volume', 20, MEM),
@@ -32,6 +34,9 @@ export const UNITS = Object.fromEntries([
   u('pt-us', 'pt', 'volume', 473.176473, NIST),
   u('qt-us', 'qt', 'volume', 946.352946, NIST),
   u('gal-us', 'gal', 'volume', 3785.411784, NIST),
+  u('ft3', 'cu ft', 'volume', 28316.846592, NIST),
+  u('cup-metric', 'cup', 'volume', 250, MEM),
+  u('cup-imp', 'cup', 'volume', 284.130625, MEM),
   u('floz-imp', 'fl oz', 'volume', 28.4130625, WMA),
   u('pt-imp', 'pt', 'volume', 568.26125, WMA),
   u('qt-imp', 'qt', 'volume', 1136.5225, WMA),
@@ -48,18 +53,19 @@ export const UNITS = Object.fromEntries([
   u('yd', 'yd', 'length', 0.9144, NIST),
   u('m2', 'm²', 'area', 1, SI),
   u('ft2', 'sq ft', 'area', 0.09290304, NIST),
+  u('yd2', 'sq yd', 'area', 0.83612736, NIST),
   u('acre', 'acre', 'area', 4046.8564224, NIST),
   u('ha', 'ha', 'area', 10000, SI),
 ]) as Readonly<Record<UnitId, Unit>>;
 
-type UsVolume = 'tsp-us' | 'tbsp-us' | 'floz-us' | 'cup-us' | 'pt-us' | 'qt-us' | 'gal-us';
-type ImperialVolume = 'floz-imp' | 'pt-imp' | 'qt-imp' | 'gal-imp';
-type MetricVolume = 'ml' | 'l' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au';
+type UsVolume = 'tsp-us' | 'tbsp-us' | 'floz-us' | 'cup-us' | 'pt-us' | 'qt-us' | 'gal-us' | 'ft3';
+type ImperialVolume = 'cup-imp' | 'floz-imp' | 'pt-imp' | 'qt-imp' | 'gal-imp';
+type MetricVolume = 'ml' | 'l' | 'hl' | 'm3' | 'cup-metric' | 'tsp-metric' | 'tbsp-metric' | 'tbsp-au';
 type IdsOf = {
   volume: MetricVolume | UsVolume | ImperialVolume;
   mass: 'g' | 'kg' | 'oz' | 'lb';
   length: 'm' | 'cm' | 'mm' | 'in' | 'ft' | 'yd';
-  area: 'm2' | 'ft2' | 'acre' | 'ha';
+  area: 'm2' | 'ft2' | 'yd2' | 'acre' | 'ha';
 };
 
 export type UnitId = IdsOf[Dimension];

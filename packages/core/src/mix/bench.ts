@@ -17,8 +17,8 @@ export {
 export { bordeauxSteps } from './bordeaux/steps';
 export { fromStocks, sayStock, STOCK_G_PER_L, stockOf, type FromStocks } from './bordeaux/stocks';
 export { findPreparation, PREPARATIONS, type Amount, type Input, type Preparation, type Prepared, type Values } from './prepare';
-export { perLitreFor, type Concentration, type Wanted } from './rates/concentration';
-export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from './rates/strength';
+export { perLitreFor, type Concentration, type Wanted } from '../label/concentration';
+export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from '../label/strength';
 export { buyList, type BuyList, type BuyRequest, type Pack } from './size/buy-list';
 export { calibrate, meanOf, oneOf128, PLOT_128, PLOT_128_SIDE_M, type Calibrated, type Walked } from './size/calibrate';
 export { heightOf, type Height, type HeightReading } from './size/height';

@@ -1,13 +1,13 @@
-import { quoteLine, sayPer, type LabelLine, type LabelSheet } from '../label';
-import { done, refused, trim, type Outcome, type Quantity, type Working } from '../measure';
+import { FORM_WORDS, quoteLine, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
+import { atLeast, atMost, done, downTo3, refused, trim, upTo3, type Dimension, type Outcome, type Quantity, type Working } from '../measure';
 
 export interface RecipeRequest {
   readonly sheet: LabelSheet;
   readonly line: LabelLine;
   /** What is, or is to be, put in. */
   readonly product: Quantity;
-  /** What it goes into or onto: the mix in all, or the ground, the trunk, the height. */
-  readonly over: Quantity;
+  /** What it goes into or onto: the mix in all, or the ground, the row, the potting mix, the trunk, the height; a number of plants as it is. */
+  readonly over: Quantity | number;
 }
 
 export interface RecipeCheck {
@@ -18,8 +18,6 @@ export interface RecipeCheck {
   readonly sentences: readonly string[];
   readonly working: Working;
 }
-
-const EPS = 1e-9;
 
 /**
  * What a recipe that somebody has or was told really makes, beside the label: within, above or below it, and
@@ -36,27 +34,31 @@ export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outc
   const per = perUnit(form, over);
   if (!per.ok) return per;
   const rate = amount.value / per.value;
-  const verdict = rate > max + EPS ? 'above' : rate < min - EPS ? 'below' : 'within';
+  const verdict = !atMost(rate, max) ? 'above' : !atLeast(rate, min) ? 'below' : 'within';
   const made = `This makes ${trim(rate, 2)} ${unit} ${sayPer(form)}`;
-  const what = { 'per-litre': 'l of mix', 'per-m2': 'm²', 'per-cm-trunk': 'cm of trunk', 'per-m-height': 'm of height' }[form];
+  const what = WHAT[form];
   // rounded to the safe side: never up past the maximum, never down past what dilutes enough
-  const atMost = Math.floor(max * per.value * 100) / 100;
-  const atLeastOver = Math.ceil((amount.value / max) * 100) / 100;
+  const most = downTo3(max * per.value);
+  const atLeastOver = upTo3(amount.value / max);
+  // a specimen is ours and may only inform: the label in the hand decides
+  const ours = sheet.specimen;
+  const label = ours ? 'our specimen' : 'the label';
+  const decides = ours ? ` Our specimen says ${sayRate(line.rate)}; your own label decides.` : '';
   const sentences =
     verdict === 'above'
       ? [
-          `${made}: ${trim(rate / max, 2)} times the label’s maximum. Do not use it.`,
-          `For ${trim(per.value, 2)} ${what} take at most ${trim(atMost, 2)} ${unit}.`,
+          `${made}: ${trim(rate / max, 2)} times ${label}’s maximum.${ours ? decides : ' Do not use it.'}`,
+          `For ${trim(per.value, 2)} ${what} take at most ${trim(most, 3)} ${unit}.`,
           form === 'per-litre'
-            ? `If it is mixed already, it is within the label in ${trim(atLeastOver, 2)} l in all; only if your plants need that much.`
-            : `So much product is for ${trim(atLeastOver, 2)} ${what} or more.`,
+            ? `If it is mixed already, it is within ${label} in ${trim(atLeastOver, 3)} l in all; only if your plants need that much.`
+            : `So much product is for ${trim(atLeastOver, 3)} ${what} or more.`,
         ]
       : verdict === 'below'
         ? [
-            `${made}: weaker than the label’s ${trim(min)} to ${trim(max)}. It may do nothing, and what survives grows used to it.`,
-            `For ${trim(per.value, 2)} ${what} take ${trim(min * per.value, 2)} to ${trim(atMost, 2)} ${unit}.`,
+            `${made}: weaker than ${label}’s ${sayRate(line.rate)}. It may do nothing, and what survives grows used to it.`,
+            `For ${trim(per.value, 2)} ${what} take ${trim(min * per.value, 2)} to ${trim(most, 3)} ${unit}.`,
           ]
-        : [`${made}: within the label’s ${trim(min)} to ${trim(max)}.`];
+        : [`${made}: within ${label}’s ${sayRate(line.rate)}.${decides}`];
   return done({
     rate,
     verdict,
@@ -66,7 +68,7 @@ export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outc
       result: `${trim(rate, 3)} ${unit} ${sayPer(form)}`,
       inputs: [
         { name: 'Product', value: product.understood },
-        { name: form === 'per-litre' ? 'Mix in all' : 'For', value: over.understood },
+        { name: form === 'per-litre' ? 'Mix in all' : 'For', value: typeof over === 'number' ? String(over) : over.understood },
         ...(byDensity(sheet, unit, product) && sheet.levelDensity
           ? [{ name: 'Level density, heavy side', value: `${trim(heaviest(sheet.levelDensity), 3)} g per ml` }]
           : []),
@@ -94,8 +96,32 @@ function inUnit(sheet: LabelSheet, unit: 'ml' | 'g', p: Quantity): Outcome<numbe
     : refused('by-weight', 'This label goes by weight: weigh it.', 'product');
 }
 
-function perUnit(form: LabelLine['rate']['form'], over: Quantity): Outcome<number> {
-  const dimension = form === 'per-litre' ? 'volume' : form === 'per-m2' ? 'area' : 'length';
-  if (over.dimension !== dimension) return refused('wrong-over', 'The label goes by something else than that.', 'over');
-  return done(form === 'per-litre' ? over.si / 1000 : form === 'per-cm-trunk' ? over.si * 100 : over.si);
+const WHAT: Readonly<Record<RateForm, string>> = {
+  'per-litre': 'l of mix',
+  'per-m2': 'm²',
+  'per-plant': 'plants',
+  'per-m-row': 'm of row',
+  'per-litre-soil': 'l of potting mix',
+  'per-cm-trunk': 'cm of trunk',
+  'per-m-height': 'm of height',
+};
+
+/** What a form is counted by, as an amount to type; null for plants, which are counted. */
+export const OVER: Readonly<Record<RateForm, Dimension | null>> = {
+  'per-litre': 'volume',
+  'per-m2': 'area',
+  'per-plant': null,
+  'per-m-row': 'length',
+  'per-litre-soil': 'volume',
+  'per-cm-trunk': 'length',
+  'per-m-height': 'length',
+};
+
+function perUnit(form: RateForm, over: Quantity | number): Outcome<number> {
+  const dimension = OVER[form];
+  if (typeof over === 'number') {
+    return dimension === null && over > 0 ? done(over) : refused('wrong-over', `The label goes ${FORM_WORDS[form]}.`, 'over');
+  }
+  if (over.dimension !== dimension) return refused('wrong-over', `The label goes ${FORM_WORDS[form]}.`, 'over');
+  return done(dimension === 'volume' ? over.si / 1000 : form === 'per-cm-trunk' ? over.si * 100 : over.si);
 }

@@ -1,10 +1,12 @@
 /** What a mix by a label needs. The bench's own tools are in `./bench`: the app loads those later. */
 export { cardFor, type Card } from './card';
-export { checkRecipe, type RecipeCheck } from './check-recipe';
+export { sayProduct } from './amounts';
+export { checkRecipe, OVER, type RecipeCheck } from './check-recipe';
+export { readPutIn, type PutIn } from './put-in';
 export { measureProduct } from './measure-product';
 export { correctOvershoot, type Correction } from './overshoot';
 export { planMix } from './plan';
-export { readRate, type ReadRate } from './rates/read-rate';
+export { readRate, type ReadRate } from '../label';
 export { sayRateIn } from './rates/say-rate';
 export { correctLostCount, correctOverfill, correctShort, type Remedy } from './remedies';
 export { canopyMix } from './size/canopy';

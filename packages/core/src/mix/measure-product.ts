@@ -1,4 +1,4 @@
-import { done, grams, measureOut, millilitres, refused, trim, type Measure, type Outcome } from '../measure';
+import { atMost, done, grams, measureOut, millilitres, refused, trim, type Measure, type Outcome } from '../measure';
 import type { Measured } from './types';
 
 /**
@@ -25,7 +25,7 @@ export function measureProduct(
     .sort((a, b) => a.resolutionG - b.resolutionG)[0];
   if (scale) {
     const nearest = Math.round(amount / scale.resolutionG) * scale.resolutionG;
-    const reading = nearest > ceiling + 1e-9 ? Math.floor(ceiling / scale.resolutionG + 1e-9) * scale.resolutionG : nearest;
+    const reading = !atMost(nearest, ceiling) ? Math.floor(ceiling / scale.resolutionG + 1e-6) * scale.resolutionG : nearest;
     return done({ measured: { by: 'scale', reading: grams(reading), scale, error: (reading - amount) / amount }, made: reading });
   }
   if (!density) {

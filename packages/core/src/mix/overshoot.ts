@@ -1,5 +1,6 @@
 import { quoteLine } from '../label';
-import { done, millilitres, refused, sayIn, sayVolume, trim, type Millilitres, type Outcome } from '../measure';
+import { atMost, done, millilitres, refused, sayIn, sayVolume, trim, type Millilitres, type Outcome } from '../measure';
+import { sayProduct } from './amounts';
 import type { Load, MixPlan } from './types';
 
 export interface Correction {
@@ -22,7 +23,7 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
   const { line, sheet, unit, units } = plan;
   const say = (ml: number) => (units === 'us' || units === 'imperial' ? sayIn(ml, 'volume', units) : sayVolume(millilitres(ml)));
   if (!Number.isFinite(putIn) || putIn <= 0) return refused('bad-amount', 'Type how much went in, more than 0.', 'putIn');
-  if (putIn <= load.product) return refused('not-over', `That is not more than the ${trim(load.product, 1)} ${unit} asked for.`, 'putIn');
+  if (atMost(putIn, load.product)) return refused('not-over', `That is not more than the ${sayProduct(load.product, unit, units)} asked for.`, 'putIn');
   if (line.rate.form !== 'per-litre') {
     return refused(
       'per-area',
@@ -40,7 +41,7 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
     });
   }
   const strength = (putIn / capacity) * 1000;
-  if (strength <= line.rate.max + 1e-9) {
+  if (atMost(strength, line.rate.max)) {
     const add = millilitres(capacity - load.water);
     const fill = add > 0 ? `Fill the tank to ${say(capacity)}: that` : 'It';
     return done({

@@ -1,5 +1,6 @@
 import { quoteLine } from '../label';
-import { done, millilitres, refused, sayIn, trim, type Millilitres, type Outcome } from '../measure';
+import { atLeast, atMost, done, downTo3, millilitres, refused, sayIn, trim, upTo3, type Millilitres, type Outcome } from '../measure';
+import { sayProduct } from './amounts';
 import type { Load, MixPlan } from './types';
 
 /** What puts a load right after a slip. */
@@ -15,7 +16,10 @@ export interface Remedy {
   readonly sentence: string;
 }
 
-const EPS = 1e-9;
+/** An amount of product, in the grower's units and in the plan's own. */
+const amount = (n: number, { unit, units }: MixPlan) =>
+  units === 'us' || units === 'imperial' ? `${sayProduct(n, unit, units)} (${trim(n, 3)} ${unit})` : `${trim(n, 3)} ${unit}`;
+
 const perLitreOnly = (plan: MixPlan, field: string): Outcome<never> | null =>
   plan.line.rate.form === 'per-litre'
     ? null
@@ -29,14 +33,15 @@ const perLitreOnly = (plan: MixPlan, field: string): Outcome<never> | null =>
  */
 export function correctShort(load: Load, putIn: number, plan: MixPlan): Outcome<Remedy> {
   if (!(putIn >= 0) || !Number.isFinite(putIn)) return refused('bad-amount', 'Type how much went in, 0 or more.', 'putIn');
-  if (putIn >= load.product - EPS) return refused('not-short', `That is not less than the ${trim(load.product, 1)} ${plan.unit} asked for.`, 'putIn');
-  const add = load.product - putIn;
+  if (atLeast(putIn, load.product)) return refused('not-short', `That is not less than the ${amount(load.product, plan)} asked for.`, 'putIn');
+  // said to three figures, never more than is missing
+  const add = downTo3(load.product - putIn);
   return done({
     addProduct: add,
     addWater: millilitres(0),
     total: load.water,
-    rate: load.water > 0 ? (load.product / load.water) * 1000 : plan.rate,
-    sentence: `Add ${trim(add, 1)} ${plan.unit} more, and shake again. Sprayed some of it already? Then add nothing: spray the rest as it is, and look again sooner.`,
+    rate: load.water > 0 ? ((putIn + add) / load.water) * 1000 : plan.rate,
+    sentence: `Add ${amount(add, plan)} more, and shake again. Sprayed some of it already? Then add nothing: spray the rest as it is, and look again sooner.`,
   });
 }
 
@@ -51,12 +56,12 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
   if (barred) return barred;
   const { line, sheet, unit, units: system } = plan;
   if (!(volume > 0) || !Number.isFinite(volume)) return refused('bad-amount', 'Type how much is in the tank, more than 0.', 'volume');
-  if (volume <= load.water + EPS) return refused('not-over', `That is not more than the ${sayIn(load.water, 'volume', system)} asked for.`, 'volume');
+  if (atMost(volume, load.water)) return refused('not-over', `That is not more than the ${sayIn(load.water, 'volume', system)} asked for.`, 'volume');
   // a little above the line still closes; more can not be in there
   if (volume > capacity * 1.25) return refused('over-tank', `The sprayer holds ${sayIn(capacity, 'volume', system)}. Is it typed right?`, 'volume');
   const rate = (load.product / volume) * 1000;
   const extra = millilitres(volume - load.water);
-  if (rate >= line.rate.min - EPS) {
+  if (atLeast(rate, line.rate.min)) {
     return done({
       addProduct: 0,
       addWater: millilitres(0),
@@ -66,9 +71,9 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
     });
   }
   // weaker than the label: bring it to the label's least, no more product than that
-  const add = (line.rate.min * volume) / 1000 - load.product;
-  const mostMix = line.waterMlPerM2 * plan.size * 1.5 * (load.water / plan.water);
-  if (volume > mostMix + EPS) {
+  const add = addBetween((line.rate.min * volume) / 1000 - load.product, (line.rate.max * volume) / 1000 - load.product);
+  const mostMix = plan.waterNeeded * 1.5 * (load.water / plan.water);
+  if (add === null || volume > mostMix) {
     return refused(
       'too-weak',
       `It makes ${trim(rate, 2)} ${unit} per litre, weaker than the label (${quoteLine(sheet, line)}), and your plants can not take so much mix at strength. Pour ${sayIn(extra, 'volume', system)} of it into a second clean sprayer and strengthen both only if you have more of the same plants; else spray it out over the same plants and count it as a weak treatment.`,
@@ -79,8 +84,8 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
     addProduct: add,
     addWater: millilitres(0),
     total: volume,
-    rate: line.rate.min,
-    sentence: `Add ${trim(add, 1)} ${unit}: ${sayIn(volume, 'volume', system)} then makes ${trim(line.rate.min, 2)} ${unit} per litre, the label’s least. Not more: the plants get more mix than planned.`,
+    rate: ((load.product + add) / volume) * 1000,
+    sentence: `Add ${amount(add, plan)}: ${sayIn(volume, 'volume', system)} then makes ${trim(line.rate.min, 2)} ${unit} per litre, the label’s least. Not more: the plants get more mix than planned.`,
   });
 }
 
@@ -97,13 +102,13 @@ export function correctLostCount(load: Load, least: number, most: number, capaci
   if (!(least >= 0) || !Number.isFinite(least)) return refused('bad-amount', 'Type the least that surely went in, 0 or more.', 'least');
   if (!(most > 0) || !Number.isFinite(most)) return refused('bad-amount', 'Type the most that may have gone in.', 'most');
   if (most < least) return refused('order', 'The most is less than the least.', 'most');
-  const total = millilitres(Math.max(load.water, (most / line.rate.max) * 1000));
+  const total = millilitres(Math.max(load.water, upTo3((most / line.rate.max) * 1000)));
   const lowest = (least / total) * 1000;
   const highest = (most / total) * 1000;
-  if (total > capacity + 1e-6 || lowest < line.rate.min - EPS) {
+  if (total > capacity + 1e-6 || !atLeast(lowest, line.rate.min)) {
     return refused(
       'start-again',
-      `From ${trim(least, 1)} to ${trim(most, 1)} ${unit} is too wide: no amount of water in this tank is surely within the label (${quoteLine(sheet, line)}). Do not spray it. Start this load again, and treat what is in the tank as waste. ${sheet.disposal}`,
+      `From ${amount(least, plan)} to ${amount(most, plan)} is too wide: no amount of water in this tank is surely within the label (${quoteLine(sheet, line)}). Do not spray it. Start this load again, and treat what is in the tank as waste. ${sheet.disposal}`,
       'most',
     );
   }
@@ -113,6 +118,12 @@ export function correctLostCount(load: Load, least: number, most: number, capaci
     addWater: add,
     total,
     rate: highest,
-    sentence: `${add > 0 ? `Add ${sayIn(add, 'volume', system)} of water: ${sayIn(total, 'volume', system)} in all` : `With ${sayIn(total, 'volume', system)} in all it`} is ${trim(lowest, 1)} to ${trim(highest, 1)} ${unit} per litre, surely within the label. Write ${trim(most, 1)} ${unit} in the record.`,
+    sentence: `${add > 0 ? `Add ${sayIn(add, 'volume', system)} of water: ${sayIn(total, 'volume', system)} in all` : `With ${sayIn(total, 'volume', system)} in all it`} is ${trim(lowest, 2)} to ${trim(highest, 2)} ${unit} per litre, surely within the label. Write ${amount(most, plan)} in the record.`,
   });
+}
+
+/** An amount of three figures between a least and a most; null when there is none. */
+function addBetween(least: number, most: number): number | null {
+  const add = upTo3(least);
+  return atMost(add, most) ? add : downTo3(most) >= least ? downTo3(most) : null;
 }

@@ -18,6 +18,8 @@ export interface Load {
   /** Exact amount of product in the sheet's unit. */
   readonly product: number;
   readonly measured: Measured;
+  /** What the measured amount comes to, in the sheet's unit. */
+  readonly made: number;
   /** The rate that what was measured really makes. */
   readonly rateMade: number;
   readonly full: boolean;
@@ -31,9 +33,12 @@ export interface MixPlan {
   readonly unit: 'ml' | 'g';
   readonly rate: number;
   readonly area: SquareMetres;
-  /** What the label's rate is counted by: square metres, centimetres of trunk or metres of height. */
+  /** What the label's rate is counted by: square metres, plants, metres of row, litres of potting mix, centimetres of trunk or metres of height. */
   readonly size: number;
   readonly water: Millilitres;
+  /** The label's water for these plants, or what is proposed for them where it names none. */
+  readonly waterNeeded: Millilitres;
+  readonly waterNamed: boolean;
   readonly product: number;
   /** Whose units it is said in. */
   readonly units: UnitSystem;
@@ -52,7 +57,9 @@ export interface MixRequest {
   readonly trunkCm?: number | null;
   /** Of the plant, for a rate that goes by it. */
   readonly heightM?: number | null;
-  /** Mix to make, when the grower wants another amount than the label's water for the area. */
+  /** Plants, metres of row or litres of potting mix, for a rate that goes by them. */
+  readonly count?: number | null;
+  /** Mix to make, when the grower wants another amount than goes with the plants; null: what suits, so that the measures come out. */
   readonly water: Millilitres | null;
   readonly sprayer: { readonly name: string; readonly capacity: Millilitres } | null;
   readonly kit: readonly Measure[];

@@ -1,8 +1,10 @@
-import { measureOut, millilitres, trim, type Measure, type MeasuredOut } from '../measure';
+import { measureOut, millilitres, sayIn, trim, type Measure, type MeasuredOut, type UnitSystem } from '../measure';
+import { fitWater } from './fit';
 
 /** A way to an amount that the grower's measures can not make closely. */
 export type Way =
-  | { readonly by: 'syringe'; readonly sentence: string; readonly error: number }
+  | { readonly by: 'larger-batch'; readonly sentence: string; readonly error: number; readonly waterMl: number }
+  | { readonly by: 'syringe' | 'small-spoon' | 'scale'; readonly sentence: string; readonly error: number }
   /** Several loads' product thinned in a measured jug, and a part of that per load. */
   | {
       readonly by: 'stock';
@@ -12,75 +14,102 @@ export type Way =
       readonly toMl: number;
       readonly takeMl: number;
       readonly take: MeasuredOut;
-    }
-  | { readonly by: 'larger-batch'; readonly sentence: string; readonly error: number; readonly waterMl: number; readonly measured: MeasuredOut };
+    };
 
 /** From here on measures are said to be off, and a better way is offered. */
 export const WORTH_SAYING = 0.05;
 
 /** A fine syringe as every chemist's shop has it. */
 const SYRINGE = { kind: 'jug', id: 'syringe-10', name: '10 ml syringe', capacityMl: 10, stepMl: 0.2 } as const satisfies Measure;
+/** A set of small spoons goes down to these, ml. */
+const SMALL_SPOONS: readonly (readonly [name: string, ml: number])[] = [
+  ['⅛ teaspoon', 4.92892159375 / 8],
+  ['1/16 teaspoon', 4.92892159375 / 16],
+  ['1/32 teaspoon', 4.92892159375 / 32],
+];
+/** What small scales show, g. */
+const SCALES_G = [1, 0.1, 0.01] as const;
 /** Volumes that kitchen jugs have marks for. */
 const STOCK_ML = [100, 200, 250, 500, 1000] as const;
 
 export interface WaysRequest {
-  /** Product wanted, ml of it by volume. */
-  readonly wantedMl: number;
-  /** Never to be exceeded, ml. */
-  readonly ceilingMl: number;
+  /** Product wanted, ml of it by volume, and what is never to be exceeded; null for a powder whose spoonful has no known weight. */
+  readonly wantedMl: number | null;
+  readonly ceilingMl: number | null;
+  /** Of a dry product: by weight, g. */
+  readonly wantedG: number | null;
   readonly kit: readonly Measure[];
-  /** Water of the load and the most mix that the plants can take, ml; null for what goes on dry. */
-  readonly waterMl: number | null;
-  readonly mostWaterMl: number;
+  readonly units: UnitSystem;
+  /** Where the label goes by concentration: how the mix may be made larger. */
+  readonly batch: { readonly fit: Parameters<typeof fitWater>[0]; readonly waterMl: number; readonly capacityMl: number } | null;
+  readonly liquid: boolean;
   /** Whether it can be thinned ahead: not what foams, settles or is bait. */
   readonly thins: boolean;
+  /** Water of the load, ml; null for what goes on dry. */
+  readonly waterMl: number | null;
 }
 
 /**
- * Ways to measure an amount that the grower's spoons can not: a syringe, a larger batch, a stock solution made
- * for the day. Each is within 5 % and never over the ceiling; the nearest is first.
- * @returns none when what the grower owns is good enough
+ * Ways to an amount that the grower's measures can not make: a larger mix, a smaller spoon, a scale for what is dry,
+ * a syringe or a stock solution for what is liquid. Each was tried and is within 5 % and never over the ceiling.
+ * @returns in the order in which they cost least; none when what the grower owns is good enough
  */
 export function waysToMeasure(r: WaysRequest): Way[] {
-  const usual = measureOut(millilitres(r.wantedMl), r.kit, millilitres(r.ceilingMl));
-  if (usual.ok && Math.abs(usual.value.error) <= WORTH_SAYING) return [];
-  const ways = [syringe(r), largerBatch(r), stock(r)].filter((w): w is Way => w !== null);
-  return ways.sort((a, b) => Math.abs(a.error) - Math.abs(b.error));
+  if (r.wantedMl !== null && r.ceilingMl !== null) {
+    const usual = measureOut(millilitres(r.wantedMl), r.kit, millilitres(r.ceilingMl));
+    if (usual.ok && Math.abs(usual.value.error) <= WORTH_SAYING) return [];
+  }
+  return [largerBatch(r), smallSpoon(r), weigh(r), syringe(r), stock(r)].filter((w): w is Way => w !== null);
 }
 
-function syringe(r: WaysRequest): Way | null {
-  const out = measureOut(millilitres(r.wantedMl), [...r.kit, SYRINGE], millilitres(r.ceilingMl));
-  if (!out.ok || Math.abs(out.value.error) > WORTH_SAYING) return null;
-  if (r.wantedMl > SYRINGE.capacityMl * 3) return null;
+function largerBatch({ batch, units }: WaysRequest): Way | null {
+  if (!batch) return null;
+  const { fit, waterMl, capacityMl } = batch;
+  const water = fitWater(fit, waterMl, Math.max(capacityMl, waterMl));
+  if (water === null || water <= waterMl * 1.001) return null;
   return {
-    by: 'syringe',
-    error: out.value.error,
-    sentence: `A 10 ml syringe with marks every 0.2 ml measures ${trim(r.wantedMl, 1)} ml. Keep it for this only.`,
+    by: 'larger-batch',
+    error: 0,
+    waterMl: water,
+    sentence: `Make ${sayIn(water, 'volume', units)} instead: the product then comes out in your measures. Have a use for the rest: more plants on the label, or it is left over and counts as such.`,
   };
 }
 
-function largerBatch(r: WaysRequest): Way | null {
-  if (r.waterMl === null || r.waterMl <= 0) return null;
-  const steps = 40;
-  for (let i = 1; i <= steps; i++) {
-    const water = r.waterMl + ((r.mostWaterMl - r.waterMl) * i) / steps;
-    if (!(water > r.waterMl)) return null;
-    const out = measureOut(millilitres((r.wantedMl * water) / r.waterMl), r.kit, millilitres((r.ceilingMl * water) / r.waterMl));
+function smallSpoon(r: WaysRequest): Way | null {
+  if (r.wantedMl === null || r.ceilingMl === null) return null;
+  for (const [name, capacityMl] of SMALL_SPOONS) {
+    const out = measureOut(millilitres(r.wantedMl), [...r.kit, { kind: 'spoon', id: 'small', name, capacityMl }], millilitres(r.ceilingMl));
     if (out.ok && Math.abs(out.value.error) <= WORTH_SAYING) {
-      return {
-        by: 'larger-batch',
-        error: out.value.error,
-        waterMl: water,
-        measured: out.value,
-        sentence: `Make ${trim(water / 1000, 2)} l instead: the product then comes out in your spoons. The same plants still take it.`,
-      };
+      return { by: 'small-spoon', error: out.value.error, sentence: `A ${name} (${trim(capacityMl, 2)} ml) would do it. Add it in the Shed, and keep it for this only.` };
     }
   }
   return null;
 }
 
+function weigh({ wantedG }: WaysRequest): Way | null {
+  if (wantedG === null) return null;
+  const resolution = SCALES_G.find((g) => g <= wantedG * WORTH_SAYING * 2);
+  if (resolution === undefined) return null;
+  return {
+    by: 'scale',
+    error: resolution / 2 / wantedG,
+    sentence: `Weigh ${trim(wantedG, resolution === 0.01 ? 2 : 1)} g on a scale that shows ${resolution} g. Add it in the Shed.`,
+  };
+}
+
+function syringe(r: WaysRequest): Way | null {
+  if (!r.liquid || r.wantedMl === null || r.ceilingMl === null || r.wantedMl > SYRINGE.capacityMl * 3) return null;
+  const out = measureOut(millilitres(r.wantedMl), [...r.kit, SYRINGE], millilitres(r.ceilingMl));
+  if (!out.ok || Math.abs(out.value.error) > WORTH_SAYING) return null;
+  return {
+    by: 'syringe',
+    error: out.value.error,
+    sentence: `A 10 ml syringe with marks every 0.2 ml measures ${trim(r.wantedMl, 1)} ml. Add it in the Shed, and keep it for this only.`,
+  };
+}
+
 function stock(r: WaysRequest): Way | null {
-  if (!r.thins) return null;
+  if (!r.thins || r.wantedMl === null || r.ceilingMl === null) return null;
   let best: Extract<Way, { by: 'stock' }> | null = null;
   const spoons = r.kit.filter((m): m is Extract<Measure, { kind: 'spoon' }> => m.kind === 'spoon');
   for (const spoon of spoons) {

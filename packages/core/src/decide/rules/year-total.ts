@@ -1,3 +1,4 @@
+import { proposedWater } from '../../label';
 import { trim } from '../../measure';
 import { dayOf, dayStart } from '../../schedule/local-day';
 import { sameProduct } from '../same-product';
@@ -9,7 +10,7 @@ export const yearTotal: Rule = (s, c, at) => {
   if (!c.sheet || !c.line || most === undefined) return null;
   const { sheet, line } = c;
   const year = dayOf(at, s.place.zone).slice(0, 4);
-  const one = line.rate.form === 'per-litre' ? (line.rate.min * line.waterMlPerM2) / 1000 : line.rate.min;
+  const one = line.rate.form === 'per-litre' ? (line.rate.min * proposedWater(line).ml) / 1000 : line.rate.min;
   const used = s.records
     .filter((r) => sameProduct(r.sheet, sheet) && dayOf(r.at, s.place.zone).startsWith(year))
     .reduce((sum, r) => sum + (r.amount === null ? line.rate.max : r.amount / r.areaM2), 0);

@@ -1,17 +1,23 @@
-import { sayPer, type RateForm } from '../../label';
+import { FORM_WORDS, type RateForm } from '../../label';
 import { sayIn, trim, UNITS, type UnitSystem } from '../../measure';
 
-/** What a rate is given by in a system: its words, and how many of the label's own units it is. */
+/** What a rate is given by in a system: its words, and how many of the form's own units it is. */
 const BY: Readonly<Record<'us' | 'imperial', Readonly<Record<RateForm, readonly [words: string, times: number]>>>> = {
   us: {
     'per-litre': ['per US gal', UNITS['gal-us'].si / 1000],
     'per-m2': ['per 100 sq ft', 100 * UNITS.ft2.si],
+    'per-plant': ['per plant', 1],
+    'per-m-row': ['per 10 ft of row', 10 * UNITS.ft.si],
+    'per-litre-soil': ['per US gal of potting mix', UNITS['gal-us'].si / 1000],
     'per-cm-trunk': ['per inch round the trunk', 2.54],
     'per-m-height': ['per foot of height', UNITS.ft.si],
   },
   imperial: {
     'per-litre': ['per imp gal', UNITS['gal-imp'].si / 1000],
     'per-m2': ['per 100 sq ft', 100 * UNITS.ft2.si],
+    'per-plant': ['per plant', 1],
+    'per-m-row': ['per 10 ft of row', 10 * UNITS.ft.si],
+    'per-litre-soil': ['per litre of potting mix', 1],
     'per-cm-trunk': ['per inch round the trunk', 2.54],
     'per-m-height': ['per foot of height', UNITS.ft.si],
   },
@@ -19,11 +25,11 @@ const BY: Readonly<Record<'us' | 'imperial', Readonly<Record<RateForm, readonly 
 
 /**
  * A rate in the measures of a system.
- * @param value ml or g per litre, m², cm round the trunk or m of height
+ * @param value ml or g for one of what the form counts by
  * @example sayRateIn(15.625, 'ml', 'per-litre', 'us') // '2 fl oz per US gal'
  */
 export function sayRateIn(value: number, unit: 'ml' | 'g', form: RateForm, system: UnitSystem): string {
-  if (system === 'metric' || system === 'australian') return `${trim(value, value < 1 ? 3 : 2)} ${unit} ${sayPer(form)}`;
+  if (system === 'metric' || system === 'australian') return `${trim(value, value < 1 ? 3 : 2)} ${unit} ${FORM_WORDS[form]}`;
   const [words, times] = BY[system][form];
   return `${sayIn(value * times, unit === 'ml' ? 'volume' : 'mass', system)} ${words}`;
 }

@@ -1,4 +1,4 @@
-import { done, refused, trim, type Outcome, type Working } from '../../measure';
+import { done, refused, trim, type Outcome, type Working } from '../measure';
 
 /** How strong a product is, as its label prints it. */
 export type Strength =

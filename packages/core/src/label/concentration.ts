@@ -1,4 +1,4 @@
-import { done, refused, trim, type Outcome, type Working } from '../../measure';
+import { done, refused, trim, type Outcome, type Working } from '../measure';
 import { activeIn, sayStrength, type Product } from './strength';
 
 /** What a label or an article asks for, when it is not product to water. */

@@ -1,0 +1,132 @@
+import { courseOf } from '../catalogue/controls/courses';
+import { sayDay, type Instant } from '../measure';
+import { addDays, dayOf, dayStart, waitUntil } from '../schedule/local-day';
+
+/** What can be done after a round: the same once more, another control, nothing for now, or the end of the case. */
+export type AgainKind = 'again' | 'else' | 'leave' | 'cleared';
+
+export interface AgainChoice {
+  readonly kind: AgainKind;
+  readonly why: string;
+}
+
+export interface Again {
+  /** The most fitting first. */
+  readonly choices: readonly AgainChoice[];
+  /** The day from which the same may be done again; null when it may not. */
+  readonly nextRoundOn: string | null;
+  /** It was carried out as it is meant to be. */
+  readonly courseDone: boolean;
+  /** It was carried out as meant and did not do: only then is something stronger proposed. */
+  readonly failed: boolean;
+}
+
+export interface Rounds {
+  readonly controlId: string;
+  /** When each round of this control in this case was finished, oldest first. */
+  readonly done: readonly Instant[];
+  /** The label's least days between, and the times it still allows this year; null for no limit. */
+  readonly labelDays: number;
+  readonly timesLeft: number | null;
+  /** Share stopped by it, against the count before; null when it can not be told. */
+  readonly effect: number | null;
+  /** Share affected at the last count, and from where on acting is worth it. */
+  readonly share: number | null;
+  readonly worthIt: number;
+  readonly now: Instant;
+  readonly zone: string;
+}
+
+/** From here on it helped (from memory). */
+const HELPED = 0.4;
+const MEANT_ONCE = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false } as const;
+
+const sayRounds = (n: number) => (n === 1 ? 'one round' : `${n} rounds`);
+
+/**
+ * The day from which the next round of a control may be: as its course has it, never sooner than the label allows.
+ * @returns null when the label allows no more this year, or none was done
+ * @example nextRound({ controlId: 'soap-spray', done: [monday], labelDays: 1, … }) // Tuesday
+ */
+export function nextRound({ controlId, done, labelDays, timesLeft, zone }: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'timesLeft' | 'zone'>): string | null {
+  const last = done.at(-1);
+  if (last === undefined || timesLeft === 0) return null;
+  const every = (courseOf(controlId) ?? MEANT_ONCE).every.min;
+  const day = addDays(dayOf(last, zone), Math.max(every, 1));
+  const label = dayOf(waitUntil(last, labelDays, zone), zone);
+  return labelDays > 0 && label > day ? label : day;
+}
+
+/**
+ * When to count again after a round: when the material has had its time and the trouble shows it, and not before the
+ * rounds that its course wants first.
+ * @param troubleDays of the trouble's entry
+ * @example lookAgainOn({ controlId: 'neem-spray', … }, 3) // after weeks, not after three days
+ */
+export function lookAgainOn(r: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'zone'>, troubleDays: number): string {
+  const course = courseOf(r.controlId);
+  const last = r.done.at(-1);
+  if (last === undefined) throw new RangeError('no round was done');
+  const left = Math.max(0, (course?.rounds.least ?? 1) - r.done.length);
+  const every = Math.max(course?.every.min ?? 1, r.labelDays, 1);
+  const judge = Math.max(course?.judgeDays ?? 0, Math.min(troubleDays, course?.slow ? Infinity : Math.max(course?.judgeDays ?? troubleDays, 3)));
+  // a course of weeks is looked at on the way; a course of days when it is through
+  return addDays(dayOf(last, r.zone), left > 0 && every <= 3 ? left * every + judge : left > 0 ? Math.min(every, judge) : judge);
+}
+
+/**
+ * What to do after a round, the most fitting first. The same again comes first while the control's course is not
+ * done, when it helped, or when it works slowly; something else only after a course that was carried out as told
+ * and did not do.
+ * @example afterCount({ …one soap evening of two, half of them gone }).choices[0] // { kind: 'again', … }
+ */
+export function afterCount(r: Rounds): Again {
+  const course = courseOf(r.controlId) ?? MEANT_ONCE;
+  const n = r.done.length;
+  const { least, most } = course.rounds;
+  const courseDone = n >= least || r.timesLeft === 0;
+  const helped = r.effect !== null && r.effect >= HELPED;
+  const next = nextRound(r);
+  const failed = courseDone && r.effect !== null && !helped && !(course.slow && n < most && r.timesLeft !== 0);
+  const spent = courseDone && !helped && n >= most;
+  const on = next === null ? '' : next <= dayOf(r.now, r.zone) ? ' It may be now.' : ` From ${sayDay(dayStart(next, r.zone), r.zone)}.`;
+  const again: AgainChoice | null =
+    next === null
+      ? null
+      : {
+          kind: 'again',
+          why: `${
+            n < least
+              ? `${sayRounds(n)} of ${least === most ? least : `${least} to ${most}`} done.`
+              : helped
+                ? 'It helped: once more takes more of what is left.'
+                : course.slow
+                  ? 'It works slowly: give it its time.'
+                  : `${sayRounds(n)} done.`
+          }${on}`.replace(/^one/, 'One'),
+        };
+  const other: AgainChoice = {
+    kind: 'else',
+    why: failed
+      ? 'It was done as it is meant to be, and it was not enough.'
+      : r.timesLeft === 0
+        ? 'The label allows no more of it this year.'
+        : 'If it does not suit you; the gentlest that will do comes first.',
+  };
+  const under = r.share !== null && r.share < r.worthIt;
+  const leave: AgainChoice = {
+    kind: 'leave',
+    why: under ? 'Under the level at which acting is worth it: watch it.' : 'Watch it, and look again.',
+  };
+  const cleared: AgainChoice = { kind: 'cleared', why: r.share === 0 ? 'None were found.' : 'When you are content with it.' };
+  const wantsMore = again !== null && !spent && (n < least || helped || (course.slow && n < most) || r.effect === null);
+  const order: (AgainChoice | null)[] =
+    r.share === 0
+      ? [cleared, again, leave, other]
+      : under && courseDone
+        ? [leave, again, cleared, other]
+        : wantsMore
+          ? [again, leave, other, cleared]
+          : [other, again, leave, cleared];
+  return { choices: order.filter((c): c is AgainChoice => c !== null), nextRoundOn: next, courseDone, failed };
+}

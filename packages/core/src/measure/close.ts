@@ -1,0 +1,15 @@
+/** Two figures are the same within this share: what is lost in conversions, never what a person can measure. */
+export const SAME = 1e-6;
+
+/**
+ * Whether a figure is not above another, as printed figures are: a label's own figure is never above itself for
+ * having been converted.
+ * @example atMost(1.3020833333, 1.30208333) // true
+ */
+export const atMost = (a: number, b: number): boolean => a <= b + Math.abs(b) * SAME;
+
+/** @example atLeast(7.8125, 7.81250001) // true */
+export const atLeast = (a: number, b: number): boolean => a >= b - Math.abs(b) * SAME;
+
+/** @example same(0.1 + 0.2, 0.3) // true */
+export const same = (a: number, b: number): boolean => atMost(a, b) && atLeast(a, b);

@@ -1,0 +1,153 @@
+import type { Host, Trouble } from '../catalogue';
+import type { PastTreatment } from '../decide';
+import { sameProduct } from '../decide/same-product';
+import { lineFor, mustBeChecked, sayRate, type LabelLine, type LabelSheet } from '../label';
+import { atLeast, atMost, instant, sayDay, type Instant } from '../measure';
+import { sayRateIn } from '../mix';
+import { clocksFor, dayOf, waitUntil, type Clocks } from '../schedule';
+
+/** What was done with a product, as it was done. */
+export interface Deed {
+  readonly sheet: LabelSheet;
+  readonly host: Host;
+  /** What it was against; null for upkeep, or what was never named. */
+  readonly trouble: Pick<Trouble, 'labelAs'> | null;
+  /** Product used, in the rate's unit; null when not known. */
+  readonly amount: number | null;
+  /** Mix it was in, ml; null for what goes on dry. */
+  readonly waterMl: number | null;
+  /** What the label's rate is counted by: m², plants, m of row, cm of trunk, m of height. */
+  readonly size: number | null;
+  /** When product first met water; null when not known. */
+  readonly madeAt: Instant | null;
+  readonly finishedAt: Instant;
+  /** The air then; null when nobody knows. */
+  readonly air: { readonly temperatureC: number; readonly humidityPct: number; readonly windMs: number } | null;
+  readonly zone: string;
+  readonly planting: { readonly site: 'outdoors' | 'tunnel' | 'indoors'; readonly stage: string; readonly edible: boolean };
+  /** The figures were compared with the label in the hand. */
+  readonly confirmed: boolean;
+  /** Earlier treatments of this planting, oldest first. */
+  readonly before: readonly PastTreatment[];
+}
+
+/** What the record says of it: nothing is refused, and nothing is hidden. */
+export interface Truth {
+  readonly line: LabelLine | null;
+  readonly clocks: Clocks;
+  /** What it broke, a sentence each. */
+  readonly broke: readonly string[];
+  /** No safe picking date can be named. */
+  readonly pickUnknown: boolean;
+}
+
+/** Whom to ask where no label speaks any more. */
+export const WHOM_TO_ASK = 'No safe picking date can be named: do not eat it. Ask the maker (the number is on the label), your extension or plant-health office, or your poison centre.';
+
+/** More wind than a fine spray bears, m/s (from memory). */
+const WINDY_MS = 5.5;
+const HOUR = 3_600_000;
+/** Keep-out hours by signal word, where the label no longer covers what was done. Source: 40 CFR 156.208. */
+const STERN_HOURS = { none: 12, caution: 12, warning: 24, danger: 48 } as const;
+
+/**
+ * What was done, beside the label: which line it falls under, the strictest clocks that follow, and what it broke. A
+ * record of what was done is always taken; so this never refuses.
+ * @example truthOf({ …twice the label's rate on lettuces }) // broke: ['Above the label: …'], pickUnknown: true
+ */
+export function truthOf(d: Deed): Truth {
+  const broke: string[] = [];
+  const { line, covered } = lineOf(d, broke);
+  const above = rates(d, line, covered, broke);
+  limits(d, line, broke);
+  const strict = line ?? strictest(d.sheet.lines);
+  const clocks = clocksFor(d.sheet, strict, d.finishedAt, d.air ?? { temperatureC: 0, humidityPct: 100 }, d.zone);
+  const pickUnknown = d.planting.edible && (!covered || above || strict.phiDays === null);
+  // outside the label its own keep-out is the least
+  const stern = !covered || above ? instant(d.finishedAt + STERN_HOURS[d.sheet.signalWord] * HOUR) : clocks.keepOutUntil;
+  const keepOutUntil = instant(Math.max(clocks.keepOutUntil, stern));
+  return { line, broke, pickUnknown, clocks: { ...clocks, keepOutUntil, pickFrom: pickUnknown || !d.planting.edible ? null : clocks.pickFrom } };
+}
+
+/** The line it falls under; without one for this pest the strictest for this crop, so that the longest wait runs. */
+function lineOf({ sheet, host, trouble }: Deed, broke: string[]): { line: LabelLine | null; covered: boolean } {
+  if (trouble) {
+    const found = lineFor(sheet, host, trouble);
+    if (found.ok) return { line: found.value, covered: true };
+    broke.push(found.reasons[0]?.sentence ?? 'Not on this label.');
+  }
+  const barred = sheet.forbidden.some((f) => host.crops.includes(f.crop));
+  const onCrop = barred ? [] : sheet.lines.filter((l) => l.crops.some((c) => host.crops.includes(c)));
+  if (onCrop.length > 0) return { line: strictest(onCrop), covered: true };
+  if (!trouble) broke.push(`${host.name} are not on this label.`);
+  return { line: null, covered: false };
+}
+
+/** The line with the longest wait before picking; "not for food" is longest of all. */
+const strictest = (lines: readonly LabelLine[]): LabelLine =>
+  lines.reduce((a, b) => ((b.phiDays ?? Infinity) > (a.phiDays ?? Infinity) ? b : a));
+
+/** Whether more was used than the label bears; what was too little is said too. */
+function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[]): boolean {
+  if (!line || !covered || d.amount === null) return false;
+  const { rate } = line;
+  const over = rate.form === 'per-litre' ? (d.waterMl ?? 0) / 1000 : (d.size ?? 0);
+  if (!(over > 0)) return false;
+  const made = d.amount / over;
+  const said = sayRateIn(made, rate.unit, rate.form, rate.printed?.system ?? 'metric');
+  if (!atMost(made, rate.max)) {
+    broke.push(`Above the label: ${said}, the label has ${sayRate(rate)}.`);
+    return true;
+  }
+  if (!atLeast(made, rate.min)) broke.push(`Weaker than the label: ${said}, the label has ${sayRate(rate)}.`);
+  return false;
+}
+
+function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
+  const { sheet, planting, air } = d;
+  const say = (yes: boolean, sentence: string) => {
+    if (yes) broke.push(sentence);
+  };
+  say(mustBeChecked(sheet) && !d.confirmed, `The figures of ${sheet.name} were not compared with the label in the hand.`);
+  say(sheet.restricted, 'It is for licensed applicators only.');
+  say(planting.site === 'outdoors' ? !sheet.outdoors : planting.site === 'indoors' && !sheet.indoors, `The label does not carry it ${planting.site}.`);
+  const flowering = planting.stage === 'flowering';
+  say(flowering && line?.inBloom === 'never', 'The label bars it on open flowers.');
+  say(flowering && line?.inBloom !== 'never' && sheet.bees === 'toxic', 'It harms bees, and the plants were in flower.');
+  say(line?.stages !== undefined && !line.stages.some((s) => s === planting.stage), `The label holds only while ${line?.stages?.join(' or ')}.`);
+  if (d.madeAt !== null) {
+    const hours = (d.finishedAt - d.madeAt) / HOUR;
+    say(!atMost(hours, sheet.mixLifeHours), `The mix was ${Math.ceil(hours)} h old; it keeps ${sheet.mixLifeHours} h.`);
+  }
+  if (air && planting.site === 'outdoors') {
+    say(sheet.maxTempC !== undefined && air.temperatureC > sheet.maxTempC, `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.maxTempC} °C at most.`);
+    say(sheet.minTempC !== undefined && air.temperatureC < sheet.minTempC, `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.minTempC} °C at least.`);
+    const sprayed = line?.coverage === 'wetted' || line?.coverage === 'run-off';
+    say(sprayed && air.windMs > WINDY_MS, `The wind was ${Math.round(air.windMs * 3.6)} km/h: a fine spray drifts.`);
+  }
+  earlier(d, line, say);
+}
+
+/** What stands against it in the records: too soon, too often, too near to another material. */
+function earlier({ sheet, before, finishedAt, zone }: Deed, line: LabelLine | null, say: (yes: boolean, sentence: string) => void): void {
+  const mine = before.filter((r) => r.at < finishedAt && sameProduct(r.sheet, sheet));
+  const last = mine.at(-1);
+  if (line && last && line.intervalDays > 0) {
+    say(
+      finishedAt < waitUntil(last.at, line.intervalDays, zone),
+      `Used on ${sayDay(last.at, zone)} already: the label has ${line.intervalDays} ${line.intervalDays === 1 ? 'day' : 'days'} between.`,
+    );
+  }
+  if (line && line.maxPerSeason !== null) {
+    const year = dayOf(finishedAt, zone).slice(0, 4);
+    const times = mine.filter((r) => dayOf(r.at, zone).startsWith(year)).length + 1;
+    say(times > line.maxPerSeason, `It is the ${times}. time this year; the label has at most ${line.maxPerSeason}.`);
+  }
+  for (const gap of sheet.gaps) {
+    const near = before.filter((r) => r.at < finishedAt && r.sheet?.groups.includes(gap.group)).at(-1);
+    say(
+      near !== undefined && finishedAt < waitUntil(near.at, gap.days, zone),
+      `${near?.sheet?.name ?? ''} went on within the ${gap.days} days that must lie between.`,
+    );
+  }
+}
