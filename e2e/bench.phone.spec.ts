@@ -28,7 +28,7 @@ test('a rate as it is printed becomes spoons, and another strength is worked out
   await page.getByLabel('Rate', { exact: true }).fill('2 fl oz/gal');
   await expect(page.getByText(/US or imperial/)).toBeVisible();
   await page.getByLabel('Rate', { exact: true }).fill('8 lb per 100 US gal');
-  await expect(page.getByText('Understood: 9.59 g per litre')).toBeVisible();
+  await expect(page.getByText('Understood: 9.586 g per litre')).toBeVisible();
   await page.getByLabel('Mix to make, l').fill('0 l');
   await expect(page.getByText(/It must be more than 0|at least/).first()).toBeVisible();
   await page.getByLabel('Mix to make, l').fill('5');
@@ -107,7 +107,7 @@ test('what to buy, against the shed; bought packs stand there after a restart', 
   await expect(
     page
       .getByText(/Nothing to buy: you have 560 ml/)
-      .or(page.getByText('560 ml (18.9 fl oz)'))
+      .or(page.getByText('560 ml (18⅞ fl oz)'))
       .first(),
   ).toBeVisible();
   await server.restart('2026-05-24T18:20:00Z');
@@ -140,7 +140,7 @@ test('Bordeaux from stocks: the year’s copper bars it, the cards lead through 
   await page.getByLabel('Mix to make, l').fill('0.7');
   await expect(page.getByText(/The ceiling is 0\.4 g a year/)).toBeVisible();
   await page.getByRole('radio', { name: 'Stocks' }).click();
-  await expect(page.getByText('70 ml (2.37 fl oz)').first()).toBeVisible();
+  await expect(page.getByText('70 ml (2⅜ fl oz)').first()).toBeVisible();
   await page.getByRole('button', { name: 'Make it, card by card' }).click();
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
   const next = page.getByRole('button', { name: /^(All of it is on|Done: next|Done)$/ });
@@ -305,8 +305,8 @@ test('a US grower types and reads gallons, square feet and fluid ounces', async 
   await page.getByLabel('Rate, ml per l').fill('2 tbsp/gal');
   await expect(page.getByText(/weaker than the label/)).toBeVisible();
   await page.getByLabel('Rate, ml per l').fill('2 fl oz/gal');
-  await expect(page.getByText('1.96 fl oz', { exact: true }).first()).toBeVisible();
-  await expect(page.getByText('in 0.982 US gal')).toBeVisible();
+  await expect(page.getByText('3.93 tbsp', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('in 3 qt 29⅝ fl oz')).toBeVisible();
   await expect(page.getByText('58.1 ml in 3.72 l')).toBeVisible();
   await accessible(page);
 });

@@ -71,17 +71,15 @@ test('a label of one’s own: typed in from the specimen, wrong figures told at 
     .first()
     .click();
   await page.getByLabel('Picking wait, d').fill('seven');
-  await page.getByLabel('Rate from').fill('30');
+  await page.getByLabel('Rate, as printed').fill('30 to 20 ml per litre');
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
   await expect(page.getByText(/“seven” is not a number/)).toBeVisible();
-  await expect(page.getByText(/The lower rate is above the upper one/)).toBeVisible();
+  await expect(page.getByText(/The lower figure is above the upper one/)).toBeVisible();
   await page.getByRole('button', { name: /^vegetables/ }).click();
   await page.getByLabel('Picking wait, d').fill('3');
-  await page.getByLabel('Rate from').fill('2');
-  await page.getByLabel('Rate to').fill('4');
-  await page.getByRole('button', { name: /^Rate in/ }).click();
-  await page.getByRole('button', { name: 'tablespoons per US gallon' }).click();
+  await page.getByLabel('Rate, as printed').fill('2 to 4 US tbsp per US gal');
+  await expect(page.getByText(/Understood: 7\.813 to 15\.63 ml per litre/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await accessible(page);
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
@@ -89,7 +87,7 @@ test('a label of one’s own: typed in from the specimen, wrong figures told at 
   await page.getByRole('checkbox', { name: /I compared every figure/ }).click();
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
   await expect(page.getByText('Your own label sheet, version 1')).toBeVisible();
-  await expect(page.getByText(/2 to 4 tablespoons per US gallon/)).toBeVisible();
+  await expect(page.getByText(/2 to 4 US tbsp per US gal/)).toBeVisible();
 
   // its next version; the first is kept
   await page.getByRole('button', { name: 'Change it' }).click();
@@ -159,9 +157,9 @@ test('check my recipe: understood, beside the label, and put right', async ({ pa
   await page.getByLabel('In how much mix, all told').fill('0,5 gallon');
   await expect(page.getByText(/US or imperial/)).toBeVisible();
   await page.getByLabel('In how much mix, all told').fill('1 l');
-  await expect(page.getByRole('heading', { name: 'Above the label' })).toBeVisible();
-  await expect(page.getByText(/1\.5 times the label’s maximum\. Do not use it/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'More than our specimen' })).toBeVisible();
+  await expect(page.getByText(/1\.5 times our specimen’s maximum\. .*your own label decides/)).toBeVisible();
   await page.getByLabel('In how much mix, all told').fill('2 l');
-  await expect(page.getByRole('heading', { name: 'Within the label' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Within our specimen' })).toBeVisible();
   await accessible(page);
 });

@@ -1,6 +1,6 @@
 import { expect, nameTheAphid, test } from './fixtures';
 
-test('from a spotted plant to a safe picking date, and one rung up', async ({ page, server }) => {
+test('from a spotted plant to a safe picking date, and the same again', async ({ page, server }) => {
   await nameTheAphid(page);
 
   // decide: soap waits for the evening and asks why not the gentler way
@@ -14,7 +14,7 @@ test('from a spotted plant to a safe picking date, and one rung up', async ({ pa
   // mix: above the label is refused with the label's line; the right amounts stand
   await expect(page.getByText('120 ml')).toBeVisible();
   await page.getByLabel('Rate, ml per l').fill('21');
-  await expect(page.getByText(/21 is above the label\. .*10 to 20 ml per litre/)).toBeVisible();
+  await expect(page.getByText(/21 ml per litre is above the label\. .*10 to 20 ml per litre/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep these amounts' })).toBeDisabled();
   await page.getByLabel('Rate, ml per l').fill('15');
   await expect(page.getByText('Load 1: full, 5 l')).toBeVisible();
@@ -70,8 +70,8 @@ test('from a spotted plant to a safe picking date, and one rung up', async ({ pa
   await page.goto('/garden/0197a000-0000-7000-8000-000000000001');
   await expect(page.getByText('Keep out: Broad beans')).toBeVisible();
 
-  // three days on: look again, the effect, and the line bends back one rung up
-  await server.restart('2026-05-27T18:10:00Z');
+  // two evenings are meant, then three days: look again; it helped, so the same again comes first, with its reason kept
+  await server.restart('2026-05-28T18:10:00Z');
   await page.goto('/');
   await page.getByRole('button', { name: /Broad beans.*Black bean aphid: count again/ }).click();
   await page.getByRole('button', { name: 'Look and count now' }).click();
@@ -81,8 +81,10 @@ test('from a spotted plant to a safe picking date, and one rung up', async ({ pa
   await page.getByLabel('Tips with it').fill('5');
   await page.getByRole('button', { name: 'Keep the count' }).click();
   await expect(page.getByText(/44 in 100 gone/)).toBeVisible();
-  await page.getByRole('button', { name: 'Not enough: one rung up' }).click();
-  await expect(page.getByText(/It was not enough: one rung up/)).toBeVisible();
+  await expect(page.getByText(/One round of 2 to 3 done\. It may be now\./)).toBeVisible();
+  await page.getByRole('button', { name: 'The same again' }).click();
+  await expect(page.getByText(/because: Too many tips to pinch/).last()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Plan it for/ })).toBeVisible();
 
   // the record stands in the log
   await page.goto('/records');

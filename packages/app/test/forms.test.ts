@@ -4,7 +4,8 @@ import { STARTER_KITS } from '@sleetbrook/core/measure';
 import { stationOf } from '../src/screens/cases/station';
 import { EMPTY_FORM, readForm } from '../src/screens/garden/planting-form';
 import { readCount } from '../src/screens/look/count';
-import { middleRate, mixFor, sprayerFor } from '../src/screens/mix/mix-for';
+import { startRate } from '@sleetbrook/core/label';
+import { mixFor, sprayerFor } from '../src/screens/mix/mix-for';
 import { readGarden } from '../src/screens/settings/garden-form';
 import { EMPTY_MIX } from '../src/state/drafts';
 import { rainBars, runs, skyLight, trace } from '../src/ui/ribbon-paths';
@@ -113,7 +114,7 @@ describe('the mix as typed', () => {
   const read = (change: object) => mixFor({ ...EMPTY_MIX, ...change }, sheet, line, { areaM2: 20, trunkCm: null, heightM: null }, sprayers, garden);
 
   test('starts in the middle of the label, in the largest clean sprayer', () => {
-    expect(middleRate(line)).toBe(15);
+    expect(startRate(line.rate)).toBe(15);
     expect(sprayerFor(EMPTY_MIX, sprayers)?.id).toBe('b');
     expect(read({})).toMatchObject({ ok: true, value: { product: 120, water: 8000 } });
   });

@@ -127,6 +127,6 @@ describe('the grower’s own sheet', () => {
 
 test('a curled tip turns the advice away from what only touches', () => {
   const s = situation({ now: '2026-05-24T20:15:00Z', seenSigns: ['curled-tips'] });
-  const advice = recommend(ladder(s), s, 0.5, 4);
+  const advice = recommend(ladder(s), s, 0.5);
   expect(advice?.verdict.reasons.some((r) => r.code === 'curled') && advice.verdict.effect * 0.5 < 0.4).toBe(false);
 });

@@ -108,6 +108,10 @@ describe('gentlest first', () => {
   });
   test('where nothing is left there is still somebody to ask', () => {
     const s = situation({ policy: 'by-hand', trouble: 'gooseberry-sawfly', host: 'gooseberry' });
-    expect(recommend(ladder(s), s, 0.5, 4)?.verdict.control.id).toBe('licensed-person');
+    const all = ladder(s);
+    const home = all.filter((v) => v.control.rung < 7).map((v) => v.control.id);
+    expect(recommend(all, s, 0.5, home)?.verdict.control.id).toBe('licensed-person');
+    // never before the means at home are used up
+    expect(recommend(all, s, 0.5)?.verdict.control.id).not.toBe('licensed-person');
   });
 });

@@ -1,5 +1,6 @@
 import { metres, millilitres, parseQuantity, squareMetres, UNITS, type Dimension, type Outcome, type UnitSystem } from '../src/measure';
-import { canopyMix, readRate } from '../src/mix';
+import { readRate } from '../src/label';
+import { canopyMix } from '../src/mix';
 import {
   activeIn,
   asCrystals,

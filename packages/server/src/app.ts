@@ -129,6 +129,6 @@ function serveWeb(app: Express, dir: string): void {
   );
   app.get('/{*path}', (req, res, next) => {
     if (extname(req.path)) return next(new HttpProblem(404, 'Not found'));
-    res.set('Cache-Control', 'no-cache').sendFile(join(dir, 'index.html'));
+    res.set('Cache-Control', 'no-cache').sendFile('index.html', { root: dir });
   });
 }

@@ -19,6 +19,7 @@ import {
   sprayerSchema,
   todaySchema,
   treatmentPageSchema,
+  strikeSchema,
   treatmentRequestSchema,
   treatmentSchema,
   walkPlanSchema,
@@ -135,6 +136,7 @@ export const openApiDocument = createDocument({
       get: get('One treatment', treatmentSchema, { requestParams: { path: byId('id') } }),
       put: put('Record a treatment; the clocks are computed here', treatmentRequestSchema, treatmentSchema, 'id'),
     },
+    '/treatments/{id}/strike': { put: put('Strike a record out: it stays to be read, and counts for nothing', strikeSchema, treatmentSchema, 'id') },
     '/sheets': { get: get('Label sheets: the specimens, then the grower’s own', z.array(labelSheetSchema)) },
     '/sheets/file': {
       get: get('The grower’s own sheets as a file: see docs/label-sheets.md', z.unknown()),

@@ -1,3 +1,4 @@
+import { v7 } from 'uuid';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -136,7 +137,7 @@ describe('a case', () => {
     expect((await put(`/treatments/${t.id}`, t).expect(200)).body).toEqual(record); // a resend
     await put(`/treatments/${t.id}`, { ...t, amount: 100 }).expect(409);
     const detail = (await get(`/cases/${c.id}`)).body;
-    expect(detail.case.laps[0]).toMatchObject({ treatmentId: t.id, lookAgainOn: '2026-05-27' });
+    expect(detail.case.laps[0]).toMatchObject({ treatmentId: t.id, lookAgainOn: '2026-05-28' });
     expect((await get('/today')).body.keepOut.map((k: { plantingName: string }) => k.plantingName)).toContain('Broad beans');
 
     // three days on: the clocks are out, a count gives the effect against the one before
@@ -151,11 +152,58 @@ describe('a case', () => {
   });
 
   test.each([
-    ['above the label', { amount: 170 }, 'amount', /10 to 20 ml per litre/],
-    ['no amount', { amount: null }, 'amount', /how much/],
+    ['above the label', { amount: 170 }, /Above the label: .*10 to 20 ml per litre/, true],
+    ['without an amount', { amount: null }, /How much was used/, false],
+    ['of a conventional product not checked', { controlId: 'organophosphate-spray', amount: 4, waterMl: 2000 }, /not compared with the label/, false],
+    ['of what is not on the label', { controlId: 'bt-spray', amount: 1, waterMl: 2000 }, /not on this label/, false],
+    ['of a mix past its life', { madeAt: '2026-05-22T18:10:00.000Z' }, /The mix was 48 h old/, false],
+  ])('a record %s is taken, with what it broke', async (_what, change, sentence, noDate) => {
+    const c = await openCase();
+    const t = treatment(BEANS, c.id, change);
+    const record = (await put(`/treatments/${t.id}`, t).expect(200)).body;
+    expect(record.broke.join(' ')).toMatch(sentence);
+    expect(record.pickUnknown).toBe(noDate);
+    const waits = (await get('/today')).body.notToEat.filter((x: { treatmentId: string }) => x.treatmentId === t.id);
+    // food with no safe date stands on Today without an end
+    if (noDate) expect(waits).toMatchObject([{ until: null }]);
+    expect((await get(`/cases/${c.id}`)).body.treatments).toHaveLength(1);
+  });
+
+  test('a record is struck out with a reason: it stays to be read, and its clocks end', async () => {
+    const c = await openCase();
+    const t = treatment(BEANS, c.id, { amount: 170 });
+    await put(`/treatments/${t.id}`, t).expect(200);
+    await put(`/treatments/${t.id}/strike`, { at: NOW, reason: ' ' }).expect(422);
+    const strike = { at: NOW, reason: 'It was the other bed' };
+    await put(`/treatments/${t.id}/strike`, strike).expect(200);
+    await put(`/treatments/${t.id}/strike`, strike).expect(200);
+    await put(`/treatments/${t.id}/strike`, { ...strike, reason: 'No, not at all' }).expect(409);
+    await put(`/treatments/${v7()}/strike`, strike).expect(404);
+    const today = (await get('/today')).body;
+    expect([...today.keepOut, ...today.notToEat].filter((x: { treatmentId: string }) => x.treatmentId === t.id)).toEqual([]);
+    expect((await get(`/treatments/${t.id}`)).body.struck).toEqual(strike);
+  });
+
+  test('a correction is a record of its own: the old one is struck out, and the case goes by the new one', async () => {
+    const c = await openCase();
+    const wrong = treatment(BEANS, c.id, { amount: 170 });
+    await put(`/treatments/${wrong.id}`, wrong).expect(200);
+    const right = treatment(BEANS, c.id, { amount: 120, corrects: { id: wrong.id, reason: 'Typed 170 for 120' } });
+    const record = (await put(`/treatments/${right.id}`, right).expect(200)).body;
+    expect(record).toMatchObject({ broke: [], pickUnknown: false });
+    expect((await get(`/treatments/${wrong.id}`)).body.struck.reason).toBe('Typed 170 for 120');
+    const detail = (await get(`/cases/${c.id}`)).body;
+    expect(detail.case.laps.at(-1).treatmentId).toBe(right.id);
+    expect(detail.treatments.map((x: { id: string }) => x.id)).toEqual([right.id]);
+    const stray = treatment(BEANS, c.id, { corrects: { id: v7(), reason: 'none such' } });
+    await put(`/treatments/${stray.id}`, stray).expect(422);
+  });
+
+  test.each([
     ['in the future', { finishedAt: '2026-05-25T18:10:00.000Z' }, 'finishedAt', /future/],
-    ['a conventional product not checked', { controlId: 'organophosphate-spray', amount: 5, waterMl: 2000 }, 'controlId', /your own label/],
-    ['not on the label', { controlId: 'bt-spray', amount: 1, waterMl: 2000 }, 'controlId', /not on this label/],
+    ['of 1990', { finishedAt: '1990-05-25T18:10:00.000Z' }, 'finishedAt', /two years ago/],
+    ['on 1e-300 m²', { areaM2: 1e-300 }, 'areaM2', /at least/],
+    ['of 1e-300 ml', { amount: 1e-300 }, 'amount', /more than 0/],
     ['a control that is none', { controlId: 'wishing' }, 'controlId', /not known/],
     ['nobody', { by: ' ' }, 'by', /who/],
   ])('a record %s is refused', async (_what, change, field, message) => {
@@ -239,7 +287,7 @@ describe('the database', () => {
       .run();
     old.close();
     const db = openDatabase(folder, MIGRATIONS);
-    expect(db.pragma('user_version', { simple: true })).toBe(6);
+    expect(db.pragma('user_version', { simple: true })).toBe(7);
     expect(db.prepare('SELECT name, tolerance FROM planting').all()).toEqual([{ name: 'Old peas', tolerance: 'usual' }]);
     db.close();
     rmSync(folder, { recursive: true, force: true });

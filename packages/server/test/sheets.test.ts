@@ -147,20 +147,22 @@ describe('a treatment from an own sheet', () => {
     expect((await api.get(`/api/v1/treatments/${t.id}`).expect(200)).body.sheet).toEqual(kept.sheet);
   });
 
-  test('above that sheet’s rate it is refused, though the specimen would allow it', async () => {
+  test('above that sheet’s rate is told in the record, though the specimen would allow it', async () => {
     const weak = own(soap, { lines: soap.lines.map((l) => ({ ...l, rate: { ...l.rate, min: 2, max: 5 } })) });
     const t = await setUp(weak);
     await confirm(weak);
-    const res = await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
-    expect(res.body.errors[0].field).toBe('amount');
+    const res = await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
+    expect(res.body.broke.join(' ')).toMatch(/Above the label/);
+    expect(res.body.pickUnknown).toBe(true);
   });
 
-  test('a conventional one is confirmed first, and the confirmation is of a version', async () => {
+  test('a conventional one that was not compared is told in the record; once it is, not', async () => {
     const sheet = own(malathion);
     const t = { ...(await setUp(sheet)), controlId: 'organophosphate-spray', amount: 0.8, waterMl: 400 };
-    await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
+    const unread = { ...t, id: v7() };
+    expect((await api.put(`/api/v1/treatments/${unread.id}`).send(unread).expect(200)).body.broke.join(' ')).toMatch(/not compared/);
     await api.put(`/api/v1/confirmations/${sheet.id}`).send({ sheetId: sheet.id, version: 1, confirmedAt: t.finishedAt }).expect(200);
-    await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
+    expect((await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body.broke.join(' ')).not.toMatch(/not compared/);
   });
 
   test('one from a file is compared with the label first, whatever class it gives itself', async () => {
@@ -168,10 +170,10 @@ describe('a treatment from an own sheet', () => {
     const text = JSON.stringify({ format: 'sleetbrook-label-sheets', version: 1, sheets: [sheet] });
     await api.post('/api/v1/sheets/file').send({ text }).expect(200);
     const t = { ...(await setUp(sheet)), controlId: 'organophosphate-spray', amount: 0.8, waterMl: 400 };
-    const res = await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(422);
-    expect(res.body.errors[0]).toMatchObject({ field: 'controlId', message: expect.stringContaining('against your own label first') });
+    const unread = { ...t, id: v7() };
+    expect((await api.put(`/api/v1/treatments/${unread.id}`).send(unread).expect(200)).body.broke.join(' ')).toMatch(/not compared/);
     await confirm(sheet);
-    await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
+    expect((await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body.broke.join(' ')).not.toMatch(/not compared/);
   });
 
   test('a sheet of another control, or none at all, is refused', async () => {

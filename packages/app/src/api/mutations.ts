@@ -22,7 +22,8 @@ import {
   type Planting,
   type ShedItem,
   type Sprayer,
-  type TreatmentRequest,
+  type Strike,
+  type TreatmentDraft,
   type Walk,
 } from '@sleetbrook/core/api';
 import { labelLineSchema } from '@sleetbrook/core/label';
@@ -49,7 +50,9 @@ export const useSaveBatch = () => useWrite((b: Batch) => request('PUT', `/batche
 export const useRemoveBatch = () => useWrite((id: string) => request('DELETE', `/batches/${id}`, null));
 export const useSaveLook = () => useWrite((l: Look) => request('PUT', `/looks/${l.id}`, lookSchema, l));
 export const useSaveCase = () => useWrite((c: Case) => request('PUT', `/cases/${c.id}`, caseSchema, c));
-export const useSaveTreatment = () => useWrite((t: TreatmentRequest) => request('PUT', `/treatments/${t.id}`, treatmentSchema, t));
+export const useSaveTreatment = () => useWrite((t: TreatmentDraft) => request('PUT', `/treatments/${t.id}`, treatmentSchema, t));
+export const useStrike = () =>
+  useWrite(({ id, ...strike }: Strike & { readonly id: string }) => request('PUT', `/treatments/${id}/strike`, treatmentSchema, strike));
 export const useConfirmSheet = () => useWrite((c: Confirmation) => request('PUT', `/confirmations/${c.sheetId}`, confirmationSchema, c));
 export const useUnconfirmSheet = () => useWrite((sheetId: string) => request('DELETE', `/confirmations/${sheetId}`, null));
 export const useSaveSheet = () => useWrite((s: OwnSheet) => request('PUT', `/sheets/${s.id}`, ownSheetSchema, s));

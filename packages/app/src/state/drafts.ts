@@ -1,3 +1,4 @@
+import type { Look } from '@sleetbrook/core/api';
 import type { PartId } from '@sleetbrook/core/cards';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -7,6 +8,8 @@ import { storage } from './storage';
 export interface LookDraft {
   /** Given before anything is kept, so that photographs can hang on to it. */
   readonly id: string;
+  /** As it was sent, and the case it opens: sent again it is the same look and the same case. */
+  readonly sent?: { readonly look: Look; readonly caseId: string };
   readonly part: PartId | null;
   readonly answers: Readonly<Record<string, boolean>>;
   /** Which of them answer the key's question. */
@@ -31,6 +34,10 @@ export interface MixDraft {
   readonly timers: Readonly<Record<string, number>>;
   /** When product first met water: the mix’s life runs from there. */
   readonly madeAt: number | null;
+  /** Of the record that will come of it, given once: pressed twice, or after a reload, it is still one record. */
+  readonly doneId?: string;
+  /** What the grower corrected in it before keeping it. */
+  readonly done?: Readonly<Partial<Record<'by' | 'area' | 'time' | 'amount' | 'mix' | 'left', string>>>;
 }
 
 export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], affected: '', looked: '' };

@@ -33,3 +33,9 @@ export function SizeField({ label, kind, units, value, onChange, error, hint, pl
     />
   );
 }
+
+/** A size, or a plain number of plants where there is no unit. */
+export function SizeOrCount({ kind, label, value, onChange, error, ...rest }: Omit<Props, 'kind'> & { readonly kind: Kind | null }) {
+  if (kind !== null) return <SizeField kind={kind} label={label} value={value} onChange={onChange} error={error} {...rest} />;
+  return <Field label={label} numeric value={value} onChange={onChange} error={error} />;
+}

@@ -69,7 +69,8 @@ export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'cond
   readonly troubleId: string;
   readonly weather: readonly HourlyWeather[];
   readonly share: number | null;
-  readonly fromRung: number;
+  /** Controls that were carried out as meant and did not do. */
+  readonly failed: readonly string[];
   readonly school: School;
   /** What is changed for the sake of argument. */
   readonly whatIf: readonly Change[];
@@ -187,7 +188,7 @@ export const tasks = {
     const asItIs = shown(situation);
     const tried = withChanges(situation, task.whatIf);
     const verdicts = task.whatIf.length > 0 ? shown(tried) : asItIs;
-    const advice = recommend(verdicts, tried, task.share, task.fromRung);
+    const advice = recommend(verdicts, tried, task.share, task.failed);
     const open = new Set(asItIs.filter((v) => v.status === 'usable').map((v) => v.key));
     const opensBefore = new Map(asItIs.map((v) => [v.key, v.status === 'usable' ? 0 : opensAt(v)]));
     const able = verdicts.filter((v) => v.status !== 'never');

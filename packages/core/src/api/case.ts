@@ -43,7 +43,7 @@ export const caseSchema = z.strictObject({
   openedAt: instantSchema,
   status: z.enum(['open', 'cleared']),
   closedAt: instantSchema.nullable(),
-  laps: z.array(lapSchema).min(1).max(20),
+  laps: z.array(lapSchema).min(1).max(60),
 });
 export type Case = z.infer<typeof caseSchema>;
 

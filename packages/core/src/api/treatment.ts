@@ -46,9 +46,14 @@ export const treatmentRequestSchema = z.strictObject({
   by: z.string().trim().min(1, 'Say who did it.').max(60, 'At most 60 letters.'),
   why: z.string().trim().max(300, 'At most 300 letters.'),
   /** The record that this one puts right, and why: the old one stays readable. */
-  corrects: z.strictObject({ id: idSchema, reason: z.string().trim().min(1, 'Say why.').max(300, 'At most 300 letters.') }).nullable().default(null),
+  corrects: z
+    .strictObject({ id: idSchema, reason: z.string().trim().min(1, 'Say why.').max(300, 'At most 300 letters.') })
+    .nullable()
+    .default(null),
 });
 export type TreatmentRequest = z.infer<typeof treatmentRequestSchema>;
+/** As the client makes it: what is not given has its usual value. */
+export type TreatmentDraft = z.input<typeof treatmentRequestSchema>;
 
 /** A record struck out: it stays readable, and counts for nothing. */
 export const strikeSchema = z.strictObject({ at: instantSchema, reason: z.string().trim().min(1, 'Say why.').max(300, 'At most 300 letters.') });

@@ -48,7 +48,13 @@ const sayRounds = (n: number) => (n === 1 ? 'one round' : `${n} rounds`);
  * @returns null when the label allows no more this year, or none was done
  * @example nextRound({ controlId: 'soap-spray', done: [monday], labelDays: 1, … }) // Tuesday
  */
-export function nextRound({ controlId, done, labelDays, timesLeft, zone }: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'timesLeft' | 'zone'>): string | null {
+export function nextRound({
+  controlId,
+  done,
+  labelDays,
+  timesLeft,
+  zone,
+}: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'timesLeft' | 'zone'>): string | null {
   const last = done.at(-1);
   if (last === undefined || timesLeft === 0) return null;
   const every = (courseOf(controlId) ?? MEANT_ONCE).every.min;

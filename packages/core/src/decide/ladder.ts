@@ -71,6 +71,8 @@ export interface Advice {
   readonly why: string;
 }
 
+/** The rung of the licensed person. */
+const LICENSED = 7;
 /** A gentler way that opens within this time is worth waiting for. */
 const WORTH_WAITING_MS = 3 * 86_400_000;
 
@@ -78,19 +80,25 @@ const WORTH_WAITING_MS = 3 * 86_400_000;
  * The lowest rung that is expected to do and may be used now or within three days; on one rung, what
  * may be used now comes first. A licensed person only when nothing else is left.
  * @param share share affected at the last count, or null when none was made
- * @param fromRung where a looped case starts climbing
+ * @param failed controls that were carried out as meant and did not do: only these are left behind
  */
-export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, fromRung = 0): Advice | null {
+export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, failed: readonly string[] = []): Advice | null {
   const leave = verdicts.find((v) => v.control.rung === 0);
   const worthIt = thresholdFor(s.trouble.threshold.share, s.planting.tolerance);
-  if (fromRung === 0 && leave && share !== null && share < worthIt) {
+  if (failed.length === 0 && leave && share !== null && share < worthIt) {
     return {
       verdict: leave,
       why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(worthIt * 100)} at which acting is worth it.`,
     };
   }
   const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
-  const able = verdicts.filter((v) => v.control.rung > 0 && !v.control.nextTime && v.control.rung >= fromRung && expected(v) >= WORTH_TRYING && soon(v));
+  const atHome = verdicts.filter(
+    (v) => v.control.rung > 0 && v.control.rung < LICENSED && !v.control.nextTime && !failed.includes(v.control.id) && expected(v) >= WORTH_TRYING,
+  );
+  // what opens later at home still goes before a licensed person
+  const later = atHome.filter((v) => v.status === 'not-now' && v.opens?.kind === 'at');
+  const now = atHome.filter(soon);
+  const able = now.length > 0 ? now : later.length > 0 ? later : verdicts.filter((v) => v.control.rung === LICENSED && v.status === 'usable');
   const rung = Math.min(...able.map((v) => v.control.rung));
   const onRung = able.filter((v) => v.control.rung === rung);
   const best = onRung.find((v) => v.status === 'usable') ?? onRung[0];

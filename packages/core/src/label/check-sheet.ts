@@ -55,9 +55,11 @@ function lineFaults(s: LabelSheet, l: LabelLine, at: string): SheetFault[] {
   out.push(...printedFaults(s, l, at));
   if (l.rate.form === 'per-litre' && l.rate.max > 1000)
     out.push(fault(`${at}.rate.max`, `${l.rate.max} ${l.rate.unit} in a litre: there is no room for water.`));
-  if (l.waterMostMlPerM2 !== undefined && (l.waterMlPerM2 === null || l.waterMostMlPerM2 < l.waterMlPerM2)) out.push(fault(`${at}.waterMostMlPerM2`, 'The upper water is under the lower one.'));
+  if (l.waterMostMlPerM2 !== undefined && (l.waterMlPerM2 === null || l.waterMostMlPerM2 < l.waterMlPerM2))
+    out.push(fault(`${at}.waterMostMlPerM2`, 'The upper water is under the lower one.'));
   if (l.rate.form === 'per-litre' && l.waterMlPerM2 === 0) out.push(fault(`${at}.waterMlPerM2`, 'A rate per litre needs the water to cover a square metre.'));
-  if (s.into === 'not-mixed' && l.rate.form === 'per-litre' && s.formulation !== 'RTU') out.push(fault(`${at}.rate.form`, 'What is not mixed with water has no rate per litre.'));
+  if (s.into === 'not-mixed' && l.rate.form === 'per-litre' && s.formulation !== 'RTU')
+    out.push(fault(`${at}.rate.form`, 'What is not mixed with water has no rate per litre.'));
   if (l.maxPerSeason !== null && (l.maxPerSeason - 1) * l.intervalDays > 365) {
     out.push(fault(`${at}.maxPerSeason`, `${l.maxPerSeason} times, ${l.intervalDays} days apart, does not fit into a year.`));
   }

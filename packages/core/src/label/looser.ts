@@ -52,7 +52,9 @@ function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: Label
   const rates = beside.filter((l) => l.rate.form === line.rate.form && l.rate.unit === line.rate.unit).map((l) => l.rate.max);
   const most = Math.max(...rates) / strength;
   if (rates.length > 0 && line.rate.max > most * ROUNDING) {
-    out.push(`${at}: up to ${Number(line.rate.max.toPrecision(3))} ${line.rate.unit} ${sayPer(line.rate.form)}, the specimen has ${Number(most.toPrecision(3))} at this strength.`);
+    out.push(
+      `${at}: up to ${Number(line.rate.max.toPrecision(3))} ${line.rate.unit} ${sayPer(line.rate.form)}, the specimen has ${Number(most.toPrecision(3))} at this strength.`,
+    );
   }
   const waits = beside.flatMap((l) => (l.phiDays === null ? [] : [l.phiDays]));
   if (line.phiDays !== null && waits.length === 0) out.push(`${at}: for food, the specimen is not.`);

@@ -1,4 +1,4 @@
-import { atMost, done, parseNumber, parseQuantity, refused, type Outcome, type Quantity, type UnitSystem } from '../measure';
+import { atMost, done, parseNumber, parseQuantity, refused, WHOSE, type Outcome, type Quantity, type UnitSystem } from '../measure';
 import { activeIn, type Product } from './strength';
 import { FORM_WORDS, type RateForm } from './rate';
 
@@ -27,19 +27,23 @@ export interface RateOf {
 const NUM = String.raw`(?:\d+(?:\s+|-)\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓⅔¼¾⅛⅜⅝⅞]|\d[\d.,]*|[.,]\d+)`;
 const RANGE = String.raw`(?:\s*(?:-|–|—|to|or)\s*)`;
 const re = (source: string) => new RegExp(source, 'iu');
-const RATIO = re(String.raw`^(${NUM})\s*(?::|parts?(?:\s+(?:of\s+)?(?:product|concentrate))?\s*(?:to|:|in)|to\s+(?=${NUM}\s*parts?\b))\s*(${NUM})\s*(?:parts?)?(?:\s+(?:of\s+)?water)?$`);
+const RATIO = re(
+  String.raw`^(${NUM})\s*(?::|parts?(?:\s+(?:of\s+)?(?:product|concentrate))?\s*(?:to|:|in)|to\s+(?=${NUM}\s*parts?\b))\s*(${NUM})\s*(?:parts?)?(?:\s+(?:of\s+)?water)?$`,
+);
 const IN_PARTS = /parts?\s*in\b/i;
 const PERCENT = re(String.raw`^(up\s+to\s+)?(${NUM})(?:${RANGE}(${NUM}))?\s*(?:%|per\s*cent|percent)\s*(.*)$`);
 const PPM = re(String.raw`^(up\s+to\s+)?(${NUM})(?:${RANGE}(${NUM}))?\s*ppm\b.*$`);
 const MAKES = /^(.*?)\s*\bmakes?\b\s*(.+)$/i;
 const DIAL = /^(?:hose[\s-]?end(?:\s+(?:sprayer|dial))?|dial)\s*(?:set)?\s*(?:at|to|:|,)?\s*(.+)$/i;
 /** The last "per", "a" or slash that follows a word: "1/2 tsp/gal" is cut at the second slash. */
-const CUT = /^(.*[a-z²"'.)])\s*(?:\/|\bper\b|\bto\s+each\b|\bfor\s+each\b|\beach\b|\bin(?:to)?\s+(?=[\d½⅓⅔¼¾])|\bto\s+(?=(?:a|an|one|[\d½]+)\s+(?:us\s+|imp\s+)?(?:gal|litre|liter|l\b))|\bfor\s+(?=[\d½])|\ban?\b)\s*(.+)$/i;
+const CUT =
+  /^(.*[a-z²"'.)])\s*(?:\/|\bper\b|\bto\s+each\b|\bfor\s+each\b|\beach\b|\bin(?:to)?\s+(?=[\d½⅓⅔¼¾])|\bto\s+(?=(?:a|an|one|[\d½]+)\s+(?:us\s+|imp\s+)?(?:gal|litre|liter|l\b))|\bfor\s+(?=[\d½])|\ban?\b)\s*(.+)$/i;
 const AMOUNTS = re(String.raw`^(?:up\s+to\s+)?(${NUM})\s*([a-z²"'.\s]*?)${RANGE}(?=${NUM})(.+)$`);
 const UP_TO = /^(?:up\s+to|at\s+most|max(?:imum)?\.?(?:\s+of)?)\s+/i;
 const ACTIVE = /\s*\b(?:of\s+)?(?:a\.?\s?i\.?|active(?:\s+ingredient)?)(?=\W|$)/i;
 const OF_WATER = /\s+(?:of\s+)?(?:clean\s+)?(?:water|(?:finished\s+)?spray(?:\s+(?:mix|solution|volume))?|mix(?:ture)?|solution)\s*$/i;
-const PLANTS = /^(?:(\d+)\s+)?(?:(?:[\d.]+[\s-]*(?:inch|in|cm|"|l|gal|litre|gallon)[\s-]*)?(?:plant|pot|hole|bush|shrub|tree|hill|seedling|basket|container|stem|vine|cane|plug|cutting|bulb|rose|head|crown|clump)(?:e?s)?)(?:\s+hole)?$/i;
+const PLANTS =
+  /^(?:(\d+)\s+)?(?:(?:[\d.]+[\s-]*(?:inch|in|cm|"|l|gal|litre|gallon)[\s-]*)?(?:plant|pot|hole|bush|shrub|tree|hill|seedling|basket|container|stem|vine|cane|plug|cutting|bulb|rose|head|crown|clump)(?:e?s)?)(?:\s+hole)?$/i;
 const ROW = /\s*\b(?:of\s+)?(?:row|drill|furrow|trench)\b\s*(?:of\s+)?/i;
 const SOIL = /\s*\b(?:of\s+)?(?:potting\s+(?:mix|soil|compost)|(?:growing\s+)?(?:medium|media)|soil|compost|substrate)\s*$/i;
 const BY_POT = /\bpots?\b/i;
@@ -95,8 +99,11 @@ export function readRate(text: string, system: UnitSystem, of: RateOf | null = n
   if (dial) return onDial(dial[1] ?? '', system, of, field);
   const cut = CUT.exec(s.replace(/\/\s*A$/, '/acre'));
   if (!cut) return refused('no-per', `“${s}” of product to what? Type it with per, such as 15 ml per litre or 2 tbsp/gal.`, field);
-  const [, top = '', bottom = ''] = cut;
-  const amount = readAmounts(top, system, of, field);
+  const [, before = '', bottom = ''] = cut;
+  const top = before.replace(/\s+(?:to|for|in|on|at)$/i, '');
+  // "2 tsp per US gal": the spoon is the gallon's
+  const whose = /\b(us|imp|imperial)\b/i.exec(bottom)?.[1]?.toLowerCase();
+  const amount = readAmounts(top, whose && !/\b(us|imp|imperial|metric|au)\b/i.test(top) ? (WHOSE[whose] ?? system) : system, of, field);
   if (!amount.ok) return amount;
   const over = readOver(bottom.trim(), system, field);
   if (!over.ok) return over;
@@ -126,7 +133,11 @@ function ratio(s: string, of: RateOf | null, field: string): Outcome<ReadRate> |
   }
   const max = Math.max(...shares) * 1000;
   if (max > 500) return refused('bad-rate', 'That is more product than water: nothing is sprayed so. Type product first, as 1:200.', field);
-  return rate({ form: 'per-litre', unit: of?.state === 'dry' ? 'g' : 'ml', min: Math.min(...shares) * 1000, max }, field, IN_PARTS.test(s) ? '' : ' (parts of product to parts of water)');
+  return rate(
+    { form: 'per-litre', unit: of?.state === 'dry' ? 'g' : 'ml', min: Math.min(...shares) * 1000, max },
+    field,
+    IN_PARTS.test(s) ? '' : ' (parts of product to parts of water)',
+  );
 }
 
 /** Both ends of "X to Y"; the lower is 0 after "up to". */
@@ -162,12 +173,22 @@ function ppm(s: string, of: RateOf | null, field: string): Outcome<ReadRate> | n
 
 /** g of active ingredient in a litre, as product. */
 function byActive(min: number, max: number, of: RateOf | null, field: string): Outcome<ReadRate> {
-  if (!of?.product) return refused('no-strength', 'By active ingredient: the product’s strength is needed. Give it with the active ingredient, and what a ml weighs if it is a liquid.', field);
+  if (!of?.product)
+    return refused(
+      'no-strength',
+      'By active ingredient: the product’s strength is needed. Give it with the active ingredient, and what a ml weighs if it is a liquid.',
+      field,
+    );
   const share = activeIn(of.product, field);
   if (!share.ok) return share;
   const top = max / share.value;
   if (!(top > 0)) return refused('bad-rate', 'The rate must be more than 0.', field);
-  if (top > 500) return refused('bad-rate', `That takes ${sig(top)} ${of.state === 'dry' ? 'g' : 'ml'} of this product in a litre: it is too weak for such a mix, or the figure is not of the mix.`, field);
+  if (top > 500)
+    return refused(
+      'bad-rate',
+      `That takes ${sig(top)} ${of.state === 'dry' ? 'g' : 'ml'} of this product in a litre: it is too weak for such a mix, or the figure is not of the mix.`,
+      field,
+    );
   return rate({ form: 'per-litre', unit: of.state === 'dry' ? 'g' : 'ml', min: min / share.value, max: top }, field, ' of product');
 }
 
@@ -204,12 +225,20 @@ interface Amounts {
 function readAmounts(text: string, system: UnitSystem, of: RateOf | null, field: string): Outcome<Amounts> {
   const upTo = UP_TO.test(text);
   const active = ACTIVE.test(text);
-  let s = text.replace(UP_TO, '').replace(ACTIVE, '').replace(/\s+of\s+(?:product|concentrate|powder|dust)\s*$/i, '').trim();
+  let s = text
+    .replace(UP_TO, '')
+    .replace(ACTIVE, '')
+    .replace(/\s+of\s+(?:product|concentrate|powder|dust)\s*$/i, '')
+    .trim();
   const pounds = /\b(?:lb|lbs|pounds?)\b/i.test(s);
   if (BARE_OUNCE.test(s) && !FLUID.test(s) && !OUNCE_SAID.test(s) && !pounds && of?.state !== 'dry' && !active) {
     return refused('which-ounce', '“oz”: fluid ounces, or ounces by weight? Type fl oz, or oz wt.', field);
   }
-  s = s.replace(BY_WEIGHT, '').trim();
+  // "1-1/2 tsp" is one and a half, not a range
+  s = s
+    .replace(BY_WEIGHT, '')
+    .replace(/^(\d+)\s*-\s*(\d+\s*\/\s*\d+)/, '$1 $2')
+    .trim();
   const span = AMOUNTS.exec(s);
   const upper = parseQuantity(span?.[3] ?? s, system, ['volume', 'mass'], field);
   if (!upper.ok) return upper;
@@ -264,6 +293,7 @@ function readOver(text: string, system: UnitSystem, field: string): Outcome<{ fo
   if (kind === 'round') return done({ form: 'per-cm-trunk', per: si * 100 });
   // a trunk as wide as this is π times as far round
   if (kind === 'across') return done({ form: 'per-cm-trunk', per: si * 100 * Math.PI });
-  if (kind === 'trunk') return refused('round-or-through', 'The trunk: round with a tape, or through? Type per inch round the trunk, or per inch through the trunk.', field);
+  if (kind === 'trunk')
+    return refused('round-or-through', 'The trunk: round with a tape, or through? Type per inch round the trunk, or per inch through the trunk.', field);
   return refused('which-length', 'Of what: round the trunk, through the trunk (diameter), height, or row? Add the word.', field);
 }

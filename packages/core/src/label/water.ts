@@ -21,7 +21,10 @@ export const WATER_PROPOSALS: Readonly<Record<RateForm, { readonly wetted: numbe
  * @returns ml, and whether the label names it or it is only proposed
  * @example proposedWater({ … drench by the inch, none named }) // { ml: 200, named: false }
  */
-export function proposedWater(line: Pick<LabelLine, 'waterMlPerM2' | 'waterMostMlPerM2' | 'coverage' | 'rate'>): { readonly ml: number; readonly named: boolean } {
+export function proposedWater(line: Pick<LabelLine, 'waterMlPerM2' | 'waterMostMlPerM2' | 'coverage' | 'rate'>): {
+  readonly ml: number;
+  readonly named: boolean;
+} {
   if (line.waterMlPerM2 !== null) {
     const most = line.waterMostMlPerM2 ?? line.waterMlPerM2;
     return { ml: (line.waterMlPerM2 + Math.max(most, line.waterMlPerM2)) / 2, named: true };

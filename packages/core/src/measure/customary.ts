@@ -32,6 +32,9 @@ export function inFraction(n: number): string | null {
   return full === 0 ? sign : `${full}${sign}`;
 }
 
+/** Tablespoons that are whole teaspoons, but no quarter: "4 tsp", not "1⅓ tbsp". */
+const inThirds = (n: number) => Math.abs(n * 3 - Math.round(n * 3)) < UNSEEN && Math.abs(n - Math.round(n)) > UNSEEN;
+
 const short = (n: number) => (n >= 1000 ? String(Math.round(n)) : String(Number(n.toPrecision(3))));
 
 /** A unit that amounts from `from` times it upward are said in; a `compound` one is followed by what is left over. */
@@ -83,18 +86,19 @@ const LADDERS: Readonly<Record<'us' | 'imperial', Readonly<Record<Dimension, rea
  */
 export function customary(si: number, dimension: Dimension, system: 'us' | 'imperial'): { figure: string; unit: string } {
   const ladder = LADDERS[system][dimension];
-  const r = ladder.find((x) => si >= UNITS[x.unit].si * x.from * 0.9999) ?? (ladder.at(-1) as Rung);
+  const r =
+    ladder.find((x) => si >= UNITS[x.unit].si * x.from * 0.9999 && !(x.unit === 'tbsp-us' && inThirds(si / UNITS[x.unit].si))) ?? (ladder.at(-1) as Rung);
   const n = si / UNITS[r.unit].si;
-  const plain = inFraction(n);
+  const plain = r.unit === 'g' || r.unit === 'ml' ? null : inFraction(n);
   const shortened = dimension === 'area' || (r.then.length > 0 && n >= 100) ? short(n) : null;
   if (shortened !== null) return { figure: shortened, unit: r.words };
-  if (plain !== null) return { figure: plain, unit: r.words };
-  if (r.then.length === 0) return { figure: short(n), unit: r.words };
   // whole pints are said as pints: "3 pt"
-  if (r.unit === 'qt-us') {
+  if (r.unit === 'qt-us' && !(plain !== null && /^\d+$/.test(plain))) {
     const pints = si / UNITS['pt-us'].si;
     if (Math.abs(pints - Math.round(pints)) < UNSEEN * pints) return { figure: String(Math.round(pints)), unit: 'pt' };
   }
+  if (plain !== null) return { figure: plain, unit: r.words };
+  if (r.then.length === 0) return { figure: short(n), unit: r.words };
   return compound(si, r);
 }
 

@@ -47,7 +47,12 @@ const TABLE: readonly (readonly [names: string, Word])[] = [
   ['tbsp tbsps tbs tablespoon tablespoons', TBSP],
   [
     'cup cups',
-    bySystem({ us: one('cup-us', 'US cups'), imperial: one('cup-imp', 'imperial cups'), metric: one('cup-metric', 'cups of 250 ml'), australian: one('cup-metric', 'cups of 250 ml') }),
+    bySystem({
+      us: one('cup-us', 'US cups'),
+      imperial: one('cup-imp', 'imperial cups'),
+      metric: one('cup-metric', 'cups of 250 ml'),
+      australian: one('cup-metric', 'cups of 250 ml'),
+    }),
   ],
   ['fl_oz floz fluid_ounce fluid_ounces', twoKinds(one('floz-us', 'US fluid ounces'), one('floz-imp', 'imperial fluid ounces'))],
   ['gal gals gallon gallons', twoKinds(one('gal-us', 'US gallons'), one('gal-imp', 'imperial gallons'))],

@@ -6,7 +6,6 @@ export { readPutIn, type PutIn } from './put-in';
 export { measureProduct } from './measure-product';
 export { correctOvershoot, type Correction } from './overshoot';
 export { planMix } from './plan';
-export { readRate, type ReadRate } from '../label';
 export { sayRateIn } from './rates/say-rate';
 export { correctLostCount, correctOverfill, correctShort, type Remedy } from './remedies';
 export { canopyMix } from './size/canopy';

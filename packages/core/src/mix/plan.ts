@@ -243,10 +243,7 @@ function workingFor(r: MixRequest, water: Millilitres, total: number, proposed: 
     out.push({
       title: 'Water',
       result: said(water, units),
-      inputs: [
-        sized,
-        { name: proposed.named ? 'Label’s water' : 'Proposed water', value: `${trim(proposed.ml, 1)} ml ${sayPer(per)}, ${line.coverage}` },
-      ],
+      inputs: [sized, { name: proposed.named ? 'Label’s water' : 'Proposed water', value: `${trim(proposed.ml, 1)} ml ${sayPer(per)}, ${line.coverage}` }],
       formula: r.water === null ? `${sized.name.toLowerCase()} × water, as your measures come out` : 'as you asked',
       source: { mark: 'MEM' },
     });

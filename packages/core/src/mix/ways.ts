@@ -80,7 +80,11 @@ function smallSpoon(r: WaysRequest): Way | null {
   for (const [name, capacityMl] of SMALL_SPOONS) {
     const out = measureOut(millilitres(r.wantedMl), [...r.kit, { kind: 'spoon', id: 'small', name, capacityMl }], millilitres(r.ceilingMl));
     if (out.ok && Math.abs(out.value.error) <= WORTH_SAYING) {
-      return { by: 'small-spoon', error: out.value.error, sentence: `A ${name} (${trim(capacityMl, 2)} ml) would do it. Add it in the Shed, and keep it for this only.` };
+      return {
+        by: 'small-spoon',
+        error: out.value.error,
+        sentence: `A ${name} (${trim(capacityMl, 2)} ml) would do it. Add it in the Shed, and keep it for this only.`,
+      };
     }
   }
   return null;

@@ -1,2 +1,2 @@
 export { abbott, hendersonTilton, reduction, type Effect } from './efficacy';
-export { truthOf, WHOM_TO_ASK, type Deed, type Truth } from './truth';
+export { truthOf, type Deed, type Truth } from './truth';

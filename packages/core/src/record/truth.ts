@@ -41,9 +41,6 @@ export interface Truth {
   readonly pickUnknown: boolean;
 }
 
-/** Whom to ask where no label speaks any more. */
-export const WHOM_TO_ASK = 'No safe picking date can be named: do not eat it. Ask the maker (the number is on the label), your extension or plant-health office, or your poison centre.';
-
 /** More wind than a fine spray bears, m/s (from memory). */
 const WINDY_MS = 5.5;
 const HOUR = 3_600_000;
@@ -84,8 +81,7 @@ function lineOf({ sheet, host, trouble }: Deed, broke: string[]): { line: LabelL
 }
 
 /** The line with the longest wait before picking; "not for food" is longest of all. */
-const strictest = (lines: readonly LabelLine[]): LabelLine =>
-  lines.reduce((a, b) => ((b.phiDays ?? Infinity) > (a.phiDays ?? Infinity) ? b : a));
+const strictest = (lines: readonly LabelLine[]): LabelLine => lines.reduce((a, b) => ((b.phiDays ?? Infinity) > (a.phiDays ?? Infinity) ? b : a));
 
 /** Whether more was used than the label bears; what was too little is said too. */
 function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[]): boolean {
@@ -105,6 +101,7 @@ function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[
 
 function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   const { sheet, planting, air } = d;
+  if (d.amount === null) broke.push('How much was used was not written down.');
   const say = (yes: boolean, sentence: string) => {
     if (yes) broke.push(sentence);
   };
@@ -120,8 +117,14 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
     say(!atMost(hours, sheet.mixLifeHours), `The mix was ${Math.ceil(hours)} h old; it keeps ${sheet.mixLifeHours} h.`);
   }
   if (air && planting.site === 'outdoors') {
-    say(sheet.maxTempC !== undefined && air.temperatureC > sheet.maxTempC, `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.maxTempC} °C at most.`);
-    say(sheet.minTempC !== undefined && air.temperatureC < sheet.minTempC, `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.minTempC} °C at least.`);
+    say(
+      sheet.maxTempC !== undefined && air.temperatureC > sheet.maxTempC,
+      `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.maxTempC} °C at most.`,
+    );
+    say(
+      sheet.minTempC !== undefined && air.temperatureC < sheet.minTempC,
+      `It was ${Math.round(air.temperatureC)} °C; the label has ${sheet.minTempC} °C at least.`,
+    );
     const sprayed = line?.coverage === 'wetted' || line?.coverage === 'run-off';
     say(sprayed && air.windMs > WINDY_MS, `The wind was ${Math.round(air.windMs * 3.6)} km/h: a fine spray drifts.`);
   }

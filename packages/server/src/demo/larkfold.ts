@@ -1,4 +1,4 @@
-import { freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, type TreatmentRequest } from '@sleetbrook/core/api';
+import { freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
 import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
@@ -324,7 +324,7 @@ function tell(context: Context, s: Story): void {
     laps: [lap],
   };
   if (s.control && s.doneAt) {
-    const request: TreatmentRequest = {
+    const request = treatmentRequestSchema.parse({
       id: treatmentId,
       caseId,
       plantingId: planting.id,
@@ -338,7 +338,7 @@ function tell(context: Context, s: Story): void {
       waterMl: s.waterMl ?? null,
       by: 'You',
       why: '',
-    };
+    });
     const weather = weatherSource(context).at(new Date(s.doneAt), GARDEN);
     lap.treatmentId = treatmentId;
     lap.lookAgainOn = addDays(dayOf(instant(Date.parse(s.doneAt)), ZONE), s.trouble === 'rust' ? 7 : 4);
@@ -358,7 +358,16 @@ function tell(context: Context, s: Story): void {
     }
     caseStore(db).save(found);
     treatmentStore(db).add(
-      recordOf(request, { garden: GARDEN, planting, troubleId: s.trouble, weather, now: new Date(s.doneAt), confirmed: () => true, ownSheet: () => undefined }),
+      recordOf(request, {
+        garden: GARDEN,
+        planting,
+        troubleId: s.trouble,
+        weather,
+        now: new Date(s.doneAt),
+        before: [],
+        confirmed: () => true,
+        ownSheet: () => undefined,
+      }),
     );
     return;
   }

@@ -1,10 +1,10 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Router } from 'express';
-import { treatmentRequestSchema, type Case, type Treatment, type TreatmentPage, type TreatmentRequest } from '@sleetbrook/core/api';
+import { strikeSchema, treatmentRequestSchema, type Case, type Treatment, type TreatmentPage, type TreatmentRequest } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { findControl } from '@sleetbrook/core/catalogue';
+import { lookAgainOn } from '@sleetbrook/core/decide';
 import { instant } from '@sleetbrook/core/measure';
-import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
@@ -31,15 +31,34 @@ export function treatmentRoutes(context: Context): Router {
 
   /** The case moves on in the same transaction: a kill in between can not part them. */
   const advance = (found: Case, t: Treatment, zone: string) => {
-    const lap = found.laps.at(-1);
     const trouble = findTroubleCard(found.troubleId);
+    const at = t.corrects ? found.laps.findIndex((l) => l.treatmentId === t.corrects?.id) : found.laps.length - 1;
+    const lap = found.laps[at];
     if (!lap || !trouble) return;
     const along = lap.also.some((a) => a.controlId === t.controlId && a.doneAt === null) && t.controlId !== lap.controlId;
-    const done = along
+    const line = t.sheet?.lines.find((l) => l.id === t.lineId);
+    const done = treatments
+      .ofCase(found.id)
+      .filter((x) => x.controlId === t.controlId)
+      .map((x) => instant(Date.parse(x.finishedAt)));
+    const look = lookAgainOn({ controlId: t.controlId, done, labelDays: line?.intervalDays ?? 0, zone }, trouble.lookAgainDays);
+    const next = along
       ? { ...lap, also: lap.also.map((a) => (a.controlId === t.controlId ? { ...a, doneAt: t.finishedAt } : a)) }
-      : { ...lap, treatmentId: t.id, lookAgainOn: addDays(dayOf(instant(Date.parse(t.finishedAt)), zone), trouble.lookAgainDays) };
-    cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), done] });
+      : { ...lap, treatmentId: t.id, lookAgainOn: look };
+    cases.save({ ...found, revision: found.revision + 1, laps: found.laps.map((l, i) => (i === at ? next : l)) });
   };
+
+  /** Struck out, it counts for nothing; it stays to be read. */
+  const strike = db.transaction((id: string, body: unknown): Treatment => {
+    const struck = parse(strikeSchema, body);
+    const stored = treatments.find(id);
+    if (!stored) throw notFound('treatment');
+    if (stored.struck) {
+      if (isDeepStrictEqual(stored.struck, struck)) return stored;
+      throw conflict('treatment');
+    }
+    return treatments.strike(stored, struck);
+  });
 
   const save = db.transaction((id: string, body: unknown): Treatment => {
     const sent = parse(treatmentRequestSchema, body);
@@ -54,12 +73,22 @@ export function treatmentRoutes(context: Context): Router {
     const found = sent.caseId ? cases.find(sent.caseId) : undefined;
     if (sent.caseId && found?.plantingId !== sent.plantingId) throw invalid('caseId', 'There is no such case on this planting.');
     const garden = gardens.stored() ?? UNSET_GARDEN;
+    if (sent.corrects) {
+      const old = treatments.find(sent.corrects.id);
+      if (!old || old.plantingId !== sent.plantingId) throw invalid('corrects', 'There is no such record of this planting.');
+      if (!old.struck) treatments.strike(old, { at: clock.now().toISOString(), reason: sent.corrects.reason });
+    }
+    const since = new Date(Date.parse(sent.finishedAt) - 400 * 86_400_000).toISOString();
     const record = recordOf(sent, {
       garden,
       planting,
       troubleId: found?.troubleId ?? null,
       weather: weather.at(new Date(sent.finishedAt), garden),
       now: clock.now(),
+      before: treatments
+        .ofPlanting(sent.plantingId, since)
+        .filter((t) => t.finishedAt < sent.finishedAt)
+        .map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId, amount: t.amount, areaM2: t.areaM2 })),
       ownSheet: (sheetId) => ownSheets.find(sheetId),
       confirmed: (sheet) => confirmations.has(sheet.id, sheet.version),
     });
@@ -92,6 +121,7 @@ export function treatmentRoutes(context: Context): Router {
       if (!found) throw notFound('treatment');
       res.json(found);
     })
+    .put('/treatments/:id/strike', (req, res) => void res.json(strike(req.params.id, req.body)))
     .put('/treatments/:id', (req, res) => void res.json(save(req.params.id, req.body)));
 }
 

@@ -1,4 +1,4 @@
-import type { Treatment } from '@sleetbrook/core/api';
+import type { Strike, Treatment } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
 
 interface Row {
@@ -6,18 +6,22 @@ interface Row {
 }
 const fromRow = (r: Row) => JSON.parse(r.document) as Treatment;
 
-/** Treatments are written once. The whole record is one document; what is searched by stands in columns. */
+/** Treatments are written once, and struck out, never deleted. The whole record is one document; what is searched by stands in columns. */
 export function treatmentStore(db: Db) {
   const one = db.prepare<[string], Row>('SELECT document FROM treatment WHERE id = ?');
-  const byCase = db.prepare<[string], Row>('SELECT document FROM treatment WHERE case_id = ? ORDER BY finished_at');
-  const byPlanting = db.prepare<[string, string], Row>('SELECT document FROM treatment WHERE planting_id = ? AND finished_at >= ? ORDER BY finished_at');
+  const byCase = db.prepare<[string], Row>('SELECT document FROM treatment WHERE case_id = ? AND struck_at IS NULL ORDER BY finished_at');
+  const byPlanting = db.prepare<[string, string], Row>(
+    'SELECT document FROM treatment WHERE planting_id = ? AND finished_at >= ? AND struck_at IS NULL ORDER BY finished_at',
+  );
   const page = db.prepare<[string, string, number], Row & { finishedAt: string; id: string }>(`
     SELECT document, finished_at AS finishedAt, id FROM treatment WHERE (finished_at, id) < (?, ?) ORDER BY finished_at DESC, id DESC LIMIT ?`);
-  const keepOut = db.prepare<[string], Row>('SELECT document FROM treatment WHERE keep_out_until > ? ORDER BY keep_out_until');
-  const picking = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_from > ? ORDER BY pick_from');
+  const keepOut = db.prepare<[string], Row>('SELECT document FROM treatment WHERE keep_out_until > ? AND struck_at IS NULL ORDER BY keep_out_until');
+  const picking = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_from > ? AND struck_at IS NULL ORDER BY pick_from');
+  const unknown = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_unknown = 1 AND struck_at IS NULL AND finished_at >= ?');
   const insert = db.prepare(`
-    INSERT INTO treatment (id, planting_id, case_id, control_id, finished_at, keep_out_until, pick_from, document)
-    VALUES (@id, @plantingId, @caseId, @controlId, @finishedAt, @keepOutUntil, @pickFrom, @document)`);
+    INSERT INTO treatment (id, planting_id, case_id, control_id, finished_at, keep_out_until, pick_from, pick_unknown, document)
+    VALUES (@id, @plantingId, @caseId, @controlId, @finishedAt, @keepOutUntil, @pickFrom, @pickUnknown, @document)`);
+  const strikeOut = db.prepare<[string, string, string]>('UPDATE treatment SET struck_at = ?, document = ? WHERE id = ?');
   return {
     find: (id: string): Treatment | undefined => {
       const row = one.get(id);
@@ -29,6 +33,13 @@ export function treatmentStore(db: Db) {
     pageAsJson: (before: { at: string; id: string }, limit: number) => page.all(before.at, before.id, limit),
     keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
     notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
+    /** Since a moment: those after which no safe picking date can be named. */
+    pickUnknownSince: (since: string): Treatment[] => unknown.all(since).map(fromRow),
+    strike: (t: Treatment, struck: Strike) => {
+      const after: Treatment = { ...t, struck };
+      strikeOut.run(struck.at, JSON.stringify(after), t.id);
+      return after;
+    },
     add: (t: Treatment) =>
       insert.run({
         id: t.id,
@@ -38,6 +49,7 @@ export function treatmentStore(db: Db) {
         finishedAt: t.finishedAt,
         keepOutUntil: t.keepOutUntil,
         pickFrom: t.pickFrom,
+        pickUnknown: t.pickUnknown ? 1 : 0,
         document: JSON.stringify(t),
       }),
   };

@@ -1,6 +1,6 @@
 import { HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, quoteLine, type LabelLine } from '@sleetbrook/core/label';
-import { parseQuantity, type Dimension, type UnitSystem } from '@sleetbrook/core/measure';
+import { parseBounded, parseQuantity, type Dimension, type Outcome, type Quantity, type UnitSystem } from '@sleetbrook/core/measure';
 import { checkRecipe } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import { useGarden, useSheets } from '../../api/queries';
@@ -13,15 +13,20 @@ import { Why } from '../../ui/why';
 import { BordeauxRecipe, SoapRecipe } from './check-made';
 import { ToolLoading, ToolPage } from './parts';
 
+/** Beside a specimen, which informs and does not forbid. */
+const OURS = { within: 'Within our specimen', below: 'Weaker than our specimen', above: 'More than our specimen' } as const;
 const VERDICTS = {
   within: { mark: 'open', word: 'Within the label' },
   below: { mark: 'wait', word: 'Weaker than the label' },
   above: { mark: 'stop', word: 'Above the label' },
 } as const;
 /** What a rate goes by, as the second field asks for it. */
-const OVER: Readonly<Record<LabelLine['rate']['form'], { label: string; dimension: Dimension; example: string }>> = {
+const OVER: Readonly<Record<LabelLine['rate']['form'], { label: string; dimension: Dimension | null; example: string }>> = {
   'per-litre': { label: 'In how much mix, all told', dimension: 'volume', example: '5 l' },
   'per-m2': { label: 'On how much ground', dimension: 'area', example: '20 m²' },
+  'per-plant': { label: 'On how many plants', dimension: null, example: '6' },
+  'per-m-row': { label: 'On how long a row', dimension: 'length', example: '3 m' },
+  'per-litre-soil': { label: 'In how much potting mix', dimension: 'volume', example: '10 l' },
   'per-cm-trunk': { label: 'Round the trunk', dimension: 'length', example: '40 cm' },
   'per-m-height': { label: 'Height of the plant', dimension: 'length', example: '1.8 m' },
 };
@@ -98,11 +103,14 @@ interface CheckProps {
 function Check({ sheet, line, units, product, over, onProduct, onOver }: CheckProps) {
   const asked = OVER[line.rate.form];
   const p = parseQuantity(product, units, ['volume', 'mass'], 'product');
-  const o = parseQuantity(over, units, [asked.dimension], 'over');
+  const o: Outcome<Quantity | number> =
+    asked.dimension === null
+      ? parseBounded(over, { min: 0.01, max: 1e5, unit: '', what: 'The number' }, 'over')
+      : parseQuantity(over, units, [asked.dimension], 'over');
   const check = p.ok && o.ok ? checkRecipe({ sheet, line, product: p.value, over: o.value }) : null;
   const refusal = check && !check.ok ? check.reasons[0] : null;
   // what is still empty is no mistake yet
-  const wrong = (text: string, read: typeof p, field: string) =>
+  const wrong = (text: string, read: Outcome<unknown>, field: string) =>
     text.trim() === '' ? undefined : !read.ok ? read.reasons[0]?.sentence : refusal?.field === field ? refusal.sentence : undefined;
   const example = line.rate.unit === 'g' ? '20 g' : '2 tbsp';
   return (
@@ -121,14 +129,20 @@ function Check({ sheet, line, units, product, over, onProduct, onOver }: CheckPr
         onChange={onOver}
         placeholder={asked.example}
         error={wrong(over, o, 'over')}
-        hint={o.ok ? `Understood: ${o.value.understood}` : `With its unit, such as ${asked.example}`}
+        hint={
+          o.ok && typeof o.value !== 'number'
+            ? `Understood: ${o.value.understood}`
+            : asked.dimension === null
+              ? undefined
+              : `With its unit, such as ${asked.example}`
+        }
       />
       {check?.ok && (
         <View className="gap-3">
           <View className="flex-row items-center gap-3">
             <Mark state={VERDICTS[check.value.verdict].mark} />
             <T kind="head" level={2} live>
-              {VERDICTS[check.value.verdict].word}
+              {sheet.specimen ? OURS[check.value.verdict] : VERDICTS[check.value.verdict].word}
             </T>
           </View>
           {check.value.sentences.map((s) => (

@@ -1,12 +1,23 @@
 import { perLitreFor, rescale, type Product, type Strength, type Wanted } from '@sleetbrook/core/bench';
-import { parseNumber, parseQuantity, readSize, refused, sayBoth, type Outcome, type UnitSystem, type Working } from '@sleetbrook/core/measure';
-import { readRate, sayRateIn } from '@sleetbrook/core/mix';
-import type { RateForm } from '@sleetbrook/core/label';
+import {
+  parseBounded,
+  parseNumber,
+  parseQuantity,
+  readSize,
+  refused,
+  sayBoth,
+  type Kind,
+  type Outcome,
+  type UnitSystem,
+  type Working,
+} from '@sleetbrook/core/measure';
+import { sayRateIn } from '@sleetbrook/core/mix';
+import { readRate, type RateForm } from '@sleetbrook/core/label';
 import { View } from 'react-native';
 import { useGarden } from '../../api/queries';
 import { useTool } from '../../state/tools';
 import { Choice, Field, Tick } from '../../ui/field';
-import { SizeField } from '../../ui/size-field';
+import { SizeField, SizeOrCount } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { Big, errorAt, InMyMeasures, Refused, ToolLoading, ToolPage } from './parts';
@@ -20,9 +31,12 @@ const GIVEN = [
 ] as const;
 type Given = (typeof GIVEN)[number]['value'];
 
-const FOR: Readonly<Record<RateForm, { label: string; kind: 'mix' | 'area' | 'trunk' | 'height'; perSi: number }>> = {
+const FOR: Readonly<Record<RateForm, { label: string; kind: Kind | null; perSi: number }>> = {
   'per-litre': { label: 'Mix to make', kind: 'mix', perSi: 1 / 1000 },
   'per-m2': { label: 'Area to treat', kind: 'area', perSi: 1 },
+  'per-plant': { label: 'Plants', kind: null, perSi: 1 },
+  'per-m-row': { label: 'Row to treat', kind: 'row', perSi: 1 },
+  'per-litre-soil': { label: 'Potting mix', kind: 'soil', perSi: 1 / 1000 },
   'per-cm-trunk': { label: 'Round the trunk', kind: 'trunk', perSi: 100 },
   'per-m-height': { label: 'Height of the plant', kind: 'height', perSi: 1 },
 };
@@ -60,7 +74,14 @@ export function RateScreen() {
   const given = values.given as Given;
   const worked = workOut(values, units);
   const form = worked.ok ? worked.value.form : 'per-litre';
-  const over = values.size.trim() === '' ? null : readSize(values.size, FOR[form].kind, units, { min: 1e-6, max: 1e9, what: FOR[form].label }, 'size');
+  const { kind } = FOR[form];
+  const bounds = { min: 1e-6, max: 1e9, what: FOR[form].label };
+  const over =
+    values.size.trim() === ''
+      ? null
+      : kind === null
+        ? parseBounded(values.size, { ...bounds, unit: '' }, 'size')
+        : readSize(values.size, kind, units, bounds, 'size');
   const amount = worked.ok && over?.ok ? worked.value.value * over.value * FOR[form].perSi : null;
   const typed = (field: keyof Values) => (values[field].trim() === '' ? undefined : errorAt(worked, field));
   const needsStrength = given === 'percent-active' || given === 'ppm';
@@ -97,9 +118,9 @@ export function RateScreen() {
       <Refused out={worked} shown={['rate', 'percent', 'amount', 'makes', 'strength', 'density', 'empty']} />
       {worked.ok && (
         <>
-          <SizeField
+          <SizeOrCount
             label={FOR[form].label}
-            kind={FOR[form].kind}
+            kind={kind}
             units={units}
             value={values.size}
             onChange={(size) => set({ size })}
@@ -234,7 +255,8 @@ function workOut(v: Values, units: UnitSystem): Outcome<Worked> {
   const given = v.given as Given;
   if (given === 'rate') {
     const read = readRate(v.rate, units);
-    return read.ok ? { ok: true, value: { ...read.value, working: [] } } : read;
+    // the upper figure of a range: what is worked out is never more than the label bears
+    return read.ok ? { ok: true, value: { ...read.value, value: read.value.max, working: [] } } : read;
   }
   let wanted: Wanted;
   let product: Product = { state: 'liquid', strength: { by: 'volume', gPerL: 1 }, gPerMl: null };

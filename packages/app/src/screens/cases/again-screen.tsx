@@ -2,7 +2,7 @@ import type { CaseDetail } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveLook } from '../../api/mutations';
@@ -31,6 +31,8 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
   const planting = usePlantings().data?.find((p) => p.id === detail.case.plantingId);
   const before = lastCount(detail.looks);
   const [id] = useState(() => v7());
+  // the moment of the first press: sent again after a lost answer it is the same look
+  const pressed = useRef<string | null>(null);
   const [typed, setTyped] = useState({ affected: '', looked: before ? String(before.looked) : '' });
   const [errors, setErrors] = useState<{ affected?: string; looked?: string }>({});
 
@@ -43,7 +45,7 @@ function Counting({ detail }: { readonly detail: CaseDetail }) {
       id,
       plantingId: detail.case.plantingId,
       caseId: detail.case.id,
-      at: new Date(now).toISOString(),
+      at: (pressed.current ??= new Date(now).toISOString()),
       answers: [],
       count: count.value,
       note: '',

@@ -1,9 +1,9 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
 import { findControlCard, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
-import { conflictsAmong, gentlerThan, type Verdict } from '@sleetbrook/core/decide-light';
+import { conflictsAmong, gentlerThan, type AgainKind, type Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayIn, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
-import { dayOf } from '@sleetbrook/core/schedule';
+import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -26,6 +26,7 @@ import { TimeStation } from '../time/time-station';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
+import { againFor, failedIn } from './rounds';
 import { lapStation } from './station';
 
 /** One case as one page: its stations down the brook line, the present one open. */
@@ -45,6 +46,13 @@ export function CaseScreen({ id }: { readonly id: string }) {
   );
 }
 
+/** What the buttons after a count say. */
+const AFTER: Readonly<Record<AgainKind, string>> = {
+  again: 'The same again',
+  else: 'Something else',
+  leave: 'Leave it and look again',
+  cleared: 'Cleared: close the case',
+};
 /** Once it is decided nothing is left out of sight. */
 const EVERYTHING: LadderView = { school: 'traditional', whatIf: [] };
 
@@ -103,6 +111,21 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     if (gentlerThan(chosen, verdicts).length > 0) setAsking(true);
     else take(chosen, '');
   };
+  const again = againFor(detail, planting, now, garden.zone);
+  const oneMore = (next: Partial<Lap>) =>
+    void save
+      .mutateAsync({ ...c, laps: [...c.laps, { ...freshLap(), ...next }] })
+      .then(() => setChoice(null))
+      .catch(() => undefined);
+  // the same control, label, amounts and reason: only the hour is chosen anew
+  const sameAgain = () =>
+    oneMore({ controlId: lap.controlId, sheetId: lap.sheetId, whyHigher: lap.whyHigher, decidedAt: at, mixedAt: lap.mixedAt ? at : null });
+  const after: Readonly<Record<AgainKind, () => void>> = {
+    again: sameAgain,
+    else: () => oneMore({}),
+    leave: () => void change({ afterLookId: null, lookAgainOn: addDays(dayOf(now, garden.zone), trouble?.lookAgainDays ?? 7) }).catch(() => undefined),
+    cleared: () => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined),
+  };
   const undo = () =>
     void change({ controlId: null, sheetId: null, also: [], whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
 
@@ -150,7 +173,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
             <T kind="head" level={2}>
               Decide
             </T>
-            <T kind="muted">{`${i > 0 ? 'It was not enough: one rung up. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
+            <T kind="muted">{`${i > 0 && failedIn(c).length > 0 ? 'It was done as meant and was not enough. Gentlest of the rest first. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
             {deciding ? (
               <>
                 <LadderViews
@@ -273,6 +296,13 @@ function Open({ detail, planting, garden, now }: OpenProps) {
                     : `worse by ${trim(-l.effectPercent, 0)} in 100`
               }
             />
+            {here &&
+              again?.choices.map((choice) => (
+                <T key={choice.kind}>
+                  <T kind="strong">{`${AFTER[choice.kind]}. `}</T>
+                  {choice.why}
+                </T>
+              ))}
             {here && <CountsChart looks={detail.looks} unit={trouble?.unit ?? ''} zone={garden.zone} />}
           </View>
         ) : (
@@ -281,6 +311,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
               Look again
             </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
+            {here && again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
           </View>
         ),
       });
@@ -320,25 +351,19 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     ) : station === 'again' ? (
       <ActionBar>
         <Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} />
+        {again && !again.courseDone && again.nextRoundOn !== null && <Button kind="quiet" title="The same again" busy={save.isPending} onPress={sameAgain} />}
       </ActionBar>
-    ) : station === 'judge' ? (
+    ) : station === 'judge' && again ? (
       <ActionBar>
-        <Button
-          title="Cleared: close the case"
-          busy={save.isPending}
-          onPress={() => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined)}
-        />
-        <Button
-          kind="quiet"
-          title="Not enough: one rung up"
-          busy={save.isPending}
-          onPress={() =>
-            void save
-              .mutateAsync({ ...c, laps: [...c.laps, freshLap()] })
-              .then(() => setChoice(null))
-              .catch(() => undefined)
-          }
-        />
+        {again.choices.map((choice, k) => (
+          <Button
+            key={choice.kind}
+            {...(k === 0 ? {} : { kind: 'quiet' as const })}
+            title={AFTER[choice.kind]}
+            busy={save.isPending}
+            onPress={after[choice.kind]}
+          />
+        ))}
       </ActionBar>
     ) : null;
 

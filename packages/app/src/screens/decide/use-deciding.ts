@@ -1,5 +1,5 @@
 import type { Case, Garden, Look, Planting } from '@sleetbrook/core/api';
-import { findControlCard } from '@sleetbrook/core/cards';
+import { failedIn } from '../cases/rounds';
 import type { Change, School } from '@sleetbrook/core/decide-light';
 import { instant } from '@sleetbrook/core/measure';
 import { useQuery } from '@tanstack/react-query';
@@ -32,8 +32,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
   const treatments = usePlantingTreatments(planting?.id).data?.treatments;
   const looks = useCaseDetail(found?.id ?? '').data?.looks;
   const sheets = useSheets().data;
-  const lapsDone = (found?.laps.length ?? 1) - 1;
-  const previous = lapsDone > 0 ? findControlCard(found?.laps[lapsDone - 1]?.controlId ?? '') : undefined;
+  const failed = found ? failedIn(found) : [];
   const count = looks ? lastCount(looks) : null;
 
   return useQuery({
@@ -98,7 +97,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
         })),
         seenSigns: looks.flatMap((l) => l.answers.filter((a) => a.seen).map((a) => a.signId)),
         share: count ? count.affected / count.looked : null,
-        fromRung: previous ? Math.min(previous.rung + 1, 6) : 0,
+        failed,
         school: view.school,
         whatIf: view.whatIf,
       });

@@ -106,14 +106,20 @@ function Looking({ planting }: { readonly planting: Planting }) {
     if (now === undefined) return;
     const count = readCount(draft.affected, draft.looked);
     if (!count.ok) return setCountError(count.errors);
-    const at = new Date(now).toISOString();
-    const look: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at, answers, count: count.value, note: '' };
+    // kept before it is sent: after a lost answer the same look goes again, and what was changed since is a look of its own
+    const fresh: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at: new Date(now).toISOString(), answers, count: count.value, note: '' };
+    const before = draft.sent;
+    const asBefore = before && JSON.stringify([before.look.answers, before.look.count]) === JSON.stringify([fresh.answers, fresh.count]);
+    const sent = asBefore ? before : { look: before ? { ...fresh, id: v7() } : fresh, caseId: v7() };
+    const { look } = sent;
+    const { at } = look;
+    setLook(planting.id, { sent });
     await saveLook.mutateAsync(look);
     if (suspect.kind !== 'trouble') {
       dropLook(planting.id);
       return router.replace(`/garden/${planting.id}`);
     }
-    const id = v7();
+    const id = sent.caseId;
     await saveCase.mutateAsync({
       id,
       revision: 0,

@@ -1,16 +1,16 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { quoteLine, sayRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
+import { proposedWater, quoteLine, sayRate, startRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { otherSystem, sayIn, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
 import { sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
 import { Choice, Field } from '../../ui/field';
 import { Row } from '../../ui/row';
-import { SizeField } from '../../ui/size-field';
+import { SizeField, SizeOrCount } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { bigAmount, measuredLines, sayMl } from './measured-lines';
-import { middleRate, SIZES, sprayerFor } from './mix-for';
+import { rateUnit, SIZES, sprayerFor } from './mix-for';
 import { WaterChoices } from './water-choices';
 
 interface Props {
@@ -24,7 +24,8 @@ interface Props {
   readonly mix: Outcome<MixPlan>;
 }
 
-const SHORT = { 'per-litre': 'per l', 'per-m2': 'per m²', 'per-cm-trunk': 'per cm', 'per-m-height': 'per m' } as const;
+/** A figure for a field: as short as it can be without losing what a spoon would show. */
+const sayFigure = (n: number) => String(Number(n.toPrecision(5)));
 const AT_A_FIELD = ['rate', 'area', 'water', 'sprayer'];
 
 /** Rate, area, water and sprayer in; loads, spoons and exact amounts out. */
@@ -32,9 +33,11 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
   const { units } = garden;
   const refusal = mix.ok ? null : mix.reasons[0];
   const at = (field: string) => (refusal?.field === field ? refusal.sentence : undefined);
-  const wet = line.waterMlPerM2 > 0;
+  const wet = sheet.into !== 'not-mixed' && (mix.ok ? mix.value.water > 0 : proposedWater(line).ml > 0);
+  const water = proposedWater(line);
+  const unit = rateUnit(sheet, line);
   const size = SIZES[line.rate.form];
-  const known = planting?.[size.of] ?? null;
+  const known = size.of === null ? null : (planting?.[size.of] ?? null);
   const clean = sprayers.filter((s) => !s.forWeedkiller);
   const metric = units === 'metric' || units === 'australian';
   const inOwn = metric
@@ -46,19 +49,19 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
         <View className="flex-1">
           <Field
             label="Rate"
-            unit={`${line.rate.unit} ${SHORT[line.rate.form]}`}
-            value={draft.rate || trim(middleRate(line))}
+            unit={unit.words}
+            value={draft.rate || sayFigure(startRate(line.rate) / unit.si)}
             onChange={(rate) => onChange({ rate })}
             error={at('rate')}
             hint={`Label: ${sayRate(line.rate)}${inOwn}`}
           />
         </View>
         <View className="flex-1">
-          <SizeField
+          <SizeOrCount
             label={size.label}
             kind={size.kind}
             units={units}
-            value={draft.area || (known ? trim((known * size.si) / UNITS[usualUnit(size.kind, units)].si, 2) : '')}
+            value={draft.area || (known && size.kind !== null ? trim((known * size.si) / UNITS[usualUnit(size.kind, units)].si, 2) : '')}
             onChange={(area) => onChange({ area })}
             error={at('area')}
           />
@@ -74,7 +77,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
             onChange={(water) => onChange({ water })}
             error={at('water')}
             placeholder={mix.ok ? trim(mix.value.water / UNITS[usualUnit('mix', units)].si, 2) : ''}
-            hint={`Empty: ${sayRateIn(line.waterMlPerM2, 'ml', line.rate.form === 'per-litre' ? 'per-m2' : line.rate.form, units)}, ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}.`}
+            hint={`${water.named ? 'Empty: as the label has it' : 'Your label names none. Empty: proposed'}, ${sayRateIn(water.ml, 'ml', line.rate.form === 'per-litre' ? 'per-m2' : line.rate.form, units)}, ${line.coverage === 'run-off' ? 'until it drips' : line.coverage}, as your measures come out.`}
           />
           {clean.length > 0 ? (
             <Choice

@@ -1,11 +1,19 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { sayPer, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
-import { done, millilitres, parseNumber, readSize, refused, squareMetres, type Kind, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
-import { planMix, readRate, type MixPlan } from '@sleetbrook/core/mix';
+import { rateOf, readRate, sayPer, startRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
+import {
+  done,
+  millilitres,
+  parseBounded,
+  parseNumber,
+  readSize,
+  refused,
+  squareMetres,
+  type Kind,
+  type Outcome,
+  type UnitSystem,
+} from '@sleetbrook/core/measure';
+import { planMix, type MixPlan } from '@sleetbrook/core/mix';
 import type { MixDraft } from '../../state/drafts';
-
-/** Half way between the label's bounds: what the mix starts from. */
-export const middleRate = (line: LabelLine) => Number(((line.rate.min + line.rate.max) / 2).toPrecision(3));
 
 /** The sprayer meant by a draft: the chosen one, else the largest that never held weed-killer. */
 export function sprayerFor(draft: MixDraft, sprayers: readonly Sprayer[]): Sprayer | undefined {
@@ -18,10 +26,13 @@ const AREA = { of: 'areaM2', kind: 'area', min: 0.01, max: 10_000, si: 1, what: 
 
 /** What a label's rate is counted by, as a field to fill in; `si` is what the planting's own figure has of the field's unit. */
 export const SIZES: Readonly<
-  Record<LabelLine['rate']['form'], { of: keyof Sized; kind: Kind; min: number; max: number; si: number; what: string; label: string }>
+  Record<LabelLine['rate']['form'], { of: keyof Sized | null; kind: Kind | null; min: number; max: number; si: number; what: string; label: string }>
 > = {
   'per-litre': AREA,
   'per-m2': AREA,
+  'per-plant': { of: null, kind: null, min: 0.01, max: 10_000, si: 1, what: 'The number of plants', label: 'Plants' },
+  'per-m-row': { of: null, kind: 'row', min: 0.05, max: 10_000, si: 1, what: 'The row', label: 'Row' },
+  'per-litre-soil': { of: null, kind: 'soil', min: 50, max: 1e6, si: 1000, what: 'The potting mix', label: 'Potting mix' },
   'per-cm-trunk': { of: 'trunkCm', kind: 'trunk', min: 0.01, max: 20, si: 0.01, what: 'The tape round the trunk', label: 'Round the trunk' },
   'per-m-height': { of: 'heightM', kind: 'height', min: 0.1, max: 60, si: 1, what: 'The height', label: 'Height' },
 };
@@ -36,11 +47,16 @@ export function mixFor(
   garden: Pick<Garden, 'measures' | 'units'>,
 ): Outcome<MixPlan> {
   const { units } = garden;
-  const rate = draft.rate.trim() === '' ? done(middleRate(line)) : readLineRate(draft.rate, line, units);
+  const rate = draft.rate.trim() === '' ? done(startRate(line.rate)) : readLineRate(draft.rate, sheet, line, units);
   if (!rate.ok) return rate;
   const by = SIZES[line.rate.form];
-  const known = planting?.[by.of] ?? null;
-  const read = draft.area.trim() === '' && known !== null ? done(known * by.si) : readSize(draft.area, by.kind, units, by, 'area');
+  const known = by.of === null ? null : (planting?.[by.of] ?? null);
+  const read =
+    draft.area.trim() === '' && known !== null
+      ? done(known * by.si)
+      : by.kind === null
+        ? parseBounded(draft.area, { ...by, unit: '' }, 'area')
+        : readSize(draft.area, by.kind, units, by, 'area');
   if (!read.ok) return read;
   const size = read.value / by.si;
   const water = draft.water.trim() === '' ? done(null) : readSize(draft.water, 'mix', units, { min: 10, max: 400_000, what: 'The water' }, 'water');
@@ -53,6 +69,7 @@ export function mixFor(
     area: squareMetres(by.of === 'areaM2' ? size : (planting?.areaM2 ?? 1)),
     trunkCm: by.of === 'trunkCm' ? size : null,
     heightM: by.of === 'heightM' ? size : null,
+    count: by.of === null ? size : null,
     water: water.value === null ? null : millilitres(water.value),
     sprayer: sprayer ? { name: sprayer.name, capacity: millilitres(sprayer.capacityMl) } : null,
     kit: garden.measures,
@@ -60,19 +77,30 @@ export function mixFor(
   });
 }
 
-/** A bare number is in the label's own unit; "2 tbsp/gal" is read as it stands and must go by the same thing. */
-function readLineRate(text: string, line: LabelLine, units: UnitSystem): Outcome<number> {
-  const bare = parseNumber(text, 'rate');
-  if (bare.ok) return bare.value > 0 ? bare : refused('too-small', 'The rate must be more than 0.', 'rate');
-  if (bare.reasons[0]?.code === 'ambiguous') return bare;
-  if (!/\d/.test(text)) return bare;
-  const read = readRate(text, units);
-  if (!read.ok) return read;
-  const { form, unit, value } = read.value;
-  if (form !== line.rate.form) return refused('wrong-form', `This label goes ${sayPer(line.rate.form)}.`, 'rate');
-  return unit === line.rate.unit ? done(value) : refused('wrong-unit', `This label goes by ${line.rate.unit}.`, 'rate');
+/**
+ * The unit that a bare number in the rate's field is in: the label's printed one, else ml or g as kept inside.
+ * @returns how many of the kept unit one of it is, and its words
+ */
+export function rateUnit(sheet: LabelSheet, line: LabelLine): { readonly si: number; readonly words: string } {
+  const { printed, unit, form } = line.rate;
+  const read = printed ? readRate(printed.text, printed.system, rateOf(sheet)) : null;
+  return (read?.ok && read.value.one) || { si: 1, words: `${unit} ${sayPer(form)}` };
 }
 
-/** Product that the measured loads really put in, in the plan's unit. */
-export const madeBy = (plan: MixPlan): number =>
-  plan.loads.reduce((sum, l) => sum + (l.measured.by === 'scale' ? l.measured.reading : l.measured.out.total * (l.measured.density?.gPerMl ?? 1)), 0);
+/** A bare number is in the label's own unit; "2 tbsp/gal" is read as it stands and must go by the same thing. */
+function readLineRate(text: string, sheet: LabelSheet, line: LabelLine, units: UnitSystem): Outcome<number> {
+  const system = line.rate.printed?.system ?? units;
+  const bare = parseNumber(text, 'rate', system);
+  if (bare.ok) return bare.value > 0 ? done(bare.value * rateUnit(sheet, line).si) : refused('too-small', 'The rate must be more than 0.', 'rate');
+  if (bare.reasons[0]?.code === 'ambiguous') return bare;
+  if (!/\d/.test(text)) return bare;
+  const read = readRate(text, system, rateOf(sheet));
+  if (!read.ok) return read;
+  const { form, unit, min, max } = read.value;
+  if (form !== line.rate.form) return refused('wrong-form', `This label goes ${sayPer(line.rate.form)}.`, 'rate');
+  if (unit !== line.rate.unit) return refused('wrong-unit', `This label goes by ${line.rate.unit}.`, 'rate');
+  return done(min > 0 ? (min + max) / 2 : max);
+}
+
+/** Product that the measured loads really put in, in the plan's unit: exactly what the spoons make. */
+export const madeBy = (plan: MixPlan): number => plan.loads.reduce((sum, l) => sum + l.made, 0);

@@ -1,5 +1,15 @@
-import { parseNumber, readSize, trim, type Millilitres, type Outcome } from '@sleetbrook/core/measure';
-import { correctLostCount, correctOverfill, correctOvershoot, correctShort, type Load, type MixPlan } from '@sleetbrook/core/mix';
+import { readSize, type Millilitres, type Outcome } from '@sleetbrook/core/measure';
+import {
+  correctLostCount,
+  correctOverfill,
+  correctOvershoot,
+  correctShort,
+  readPutIn,
+  sayProduct,
+  type PutIn,
+  type Load,
+  type MixPlan,
+} from '@sleetbrook/core/mix';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -44,7 +54,7 @@ function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip })
   const [a, setA] = useState('');
   const [b, setB] = useState('');
   if (plan.water === 0) return <T>Gather the surplus up again with gloves on. Never leave it in a heap: pets would eat it.</T>;
-  const asked = `Asked for: ${trim(load.product, 1)} ${plan.unit} in ${sayMl(load.water, plan.units)}.`;
+  const asked = `Asked for: ${sayProduct(load.product, plan.unit, plan.units)} in ${sayMl(load.water, plan.units)}.`;
   if (slip === 'water') {
     const volume = a.trim() === '' ? null : readSize(a, 'mix', plan.units, { min: 1, max: 1e6, what: 'What is in the tank' }, 'volume');
     const out = volume?.ok ? correctOverfill(load, volume.value as Millilitres, capacity, plan) : volume;
@@ -56,19 +66,19 @@ function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip })
       </>
     );
   }
-  const first = read(a, slip === 'lost' ? 'least' : 'putIn');
-  const second = read(b, 'most');
+  const first = read(a, plan, slip === 'lost' ? 'least' : 'putIn');
+  const second = read(b, plan, 'most');
   const out: Outcome<unknown> | null =
     slip === 'lost'
       ? first?.ok && second?.ok
-        ? correctLostCount(load, first.value, second.value, capacity, plan)
+        ? correctLostCount(load, first.value.least, second.value.most, capacity, plan)
         : null
       : first?.ok
         ? slip === 'over'
-          ? correctOvershoot(load, first.value, capacity, plan)
-          : correctShort(load, first.value, plan)
+          ? correctOvershoot(load, first.value.most, capacity, plan)
+          : correctShort(load, first.value.most, plan)
         : null;
-  const at = (field: string, own: Outcome<number> | null) =>
+  const at = (field: string, own: Outcome<unknown> | null) =>
     own && !own.ok ? own.reasons[0]?.sentence : out && !out.ok && out.reasons[0]?.field === field ? out.reasons[0].sentence : undefined;
   return (
     <>
@@ -76,18 +86,19 @@ function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip })
       <Field
         label={slip === 'lost' ? 'Surely went in' : 'Put in, altogether'}
         unit={plan.unit}
-        numeric
         value={a}
+        hint="A bare number is in this unit; or type spoons."
         onChange={setA}
         error={at(slip === 'lost' ? 'least' : 'putIn', first)}
       />
-      {slip === 'lost' && <Field label="At most went in" unit={plan.unit} numeric value={b} onChange={setB} error={at('most', second)} />}
+      {slip === 'lost' && <Field label="At most went in" unit={plan.unit} value={b} onChange={setB} error={at('most', second)} />}
       <Good out={out} />
     </>
   );
 }
 
-const read = (text: string, field: string): Outcome<number> | null => (text.trim() === '' ? null : parseNumber(text, field));
+/** In spoons as well as in ml or g: a powder by the spoon counts as heavy as it may be. */
+const read = (text: string, plan: MixPlan, field: string): Outcome<PutIn> | null => (text.trim() === '' ? null : readPutIn(text, plan, field));
 const sentenceOf = (out: Outcome<unknown> | null) => (out && !out.ok ? out.reasons[0]?.sentence : undefined);
 
 function Good({ out }: { readonly out: Outcome<unknown> | null }) {

@@ -1,5 +1,5 @@
 import type { Planting, Sprayer } from '@sleetbrook/core/api';
-import type { LabelLine } from '@sleetbrook/core/label';
+import { proposedWater, type LabelLine } from '@sleetbrook/core/label';
 import { readSize, squareMetres, writeQuantity, type UnitSystem } from '@sleetbrook/core/measure';
 import { canopyMix, mixAt } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
@@ -16,7 +16,7 @@ interface Props {
   readonly onChange: (change: Partial<MixDraft>) => void;
 }
 
-/** A label's water carries so much more at most; core refuses above it. */
+/** The water that a label names for an area is meant so: from here on a walk puts on too much. */
 const MOST_OVER_LABEL = 1.5;
 
 /** How much mix the plants really take: by the grower's own calibration walk, and by the leaves. */
@@ -26,7 +26,7 @@ export function WaterChoices({ draft, line, planting, sprayer, units, onChange }
   const typed = draft.area.trim() === '' ? null : readSize(draft.area, 'area', units, { min: 0.01, max: 10_000, what: 'The area' });
   const area = squareMetres(typed?.ok ? typed.value : (planting?.areaM2 ?? 0));
   if (!(area > 0)) return null;
-  const label = line.waterMlPerM2 * area;
+  const label = proposedWater(line).ml * area;
   const walk = sprayer?.calibrations.filter((c) => c.areaM2 !== null && c.style === line.coverage).at(-1);
   const side = Math.sqrt(area);
   const leaves = planting?.heightM ? canopyMix({ widthM: side, depthM: side, heightM: planting.heightM }, line.coverage) : null;
@@ -42,7 +42,7 @@ export function WaterChoices({ draft, line, planting, sprayer, units, onChange }
     <View>
       <Section>How much mix the plants take</Section>
       {choices.map((c) => {
-        const over = line.rate.form === 'per-litre' && c.ml > label * MOST_OVER_LABEL;
+        const over = line.rate.form === 'per-litre' && line.waterMlPerM2 !== null && c.ml > label * MOST_OVER_LABEL;
         return over ? (
           <Row
             key={c.id}
@@ -59,7 +59,7 @@ export function WaterChoices({ draft, line, planting, sprayer, units, onChange }
             end={sayMl(c.ml, units)}
             onPress={() =>
               onChange({
-                water: c.id === 'label' ? '' : writeQuantity(Number(c.ml.toPrecision(3)), units === 'us' ? 'gal-us' : units === 'imperial' ? 'gal-imp' : 'l'),
+                water: c.id === 'label' ? '' : writeQuantity(c.ml, units === 'us' ? 'gal-us' : units === 'imperial' ? 'gal-imp' : 'l'),
               })
             }
           />

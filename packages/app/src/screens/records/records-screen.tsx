@@ -1,9 +1,14 @@
 import type { Treatment } from '@sleetbrook/core/api';
+import { WHOM_TO_ASK } from '@sleetbrook/core/label';
 import { instant, sayIn, sayProvenance, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayProduct } from '@sleetbrook/core/mix';
 import { useState } from 'react';
 import { FlatList, View } from 'react-native';
+import { useStrike } from '../../api/mutations';
 import { useGarden, useTreatmentLog } from '../../api/queries';
 import { useNow } from '../../state/now';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
 import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -15,8 +20,9 @@ export function RecordsScreen() {
   const log = useTreatmentLog();
   const garden = useGarden().data;
   const now = useNow();
-  const [shown, setShown] = useState<Treatment | null>(null);
+  const [shownId, setShown] = useState<string | null>(null);
   const rows = log.data?.pages.flatMap((p) => p.treatments) ?? [];
+  const shown = rows.find((t) => t.id === shownId);
   if (!garden || now === undefined) return <Loading />;
   const zone = garden.zone;
   return (
@@ -49,8 +55,8 @@ export function RecordsScreen() {
           <Row
             title={`${t.controlName}, ${t.plantingName.toLowerCase()}`}
             end={sayWhen(instant(Date.parse(t.finishedAt)), now, zone)}
-            sub={amountOf(t, garden.units)}
-            onPress={() => setShown(t)}
+            sub={`${t.struck ? 'Struck out. ' : t.broke.length > 0 ? 'Outside the label. ' : ''}${amountOf(t, garden.units)}`}
+            onPress={() => setShown(t.id)}
           />
         )}
       />
@@ -59,11 +65,11 @@ export function RecordsScreen() {
   );
 }
 
-const unitOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? '';
+const unitOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet?.state === 'dry' ? 'g' : 'ml');
 const amountOf = (t: Treatment, units: UnitSystem) =>
   t.amount === null
     ? `${sayIn(t.areaM2, 'area', units)}, by hand`
-    : `${trim(t.amount, 1)} ${unitOf(t)}${t.waterMl ? ` in ${sayMl(t.waterMl, units)}` : ''} on ${sayIn(t.areaM2, 'area', units)}`;
+    : `${sayProduct(t.amount, unitOf(t), units)}${t.waterMl ? ` in ${sayMl(t.waterMl, units)}` : ''} on ${sayIn(t.areaM2, 'area', units)}`;
 
 interface DetailProps {
   readonly record: Treatment;
@@ -87,6 +93,7 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
     ['Weather', `${trim(t.weather.temperatureC, 0)} °C, ${trim(t.weather.humidityPct, 0)} % damp, wind ${trim(t.weather.windMs * 3.6, 0)} km/h`],
     ...(t.keepOutUntil ? [['Keep out until', when(t.keepOutUntil)] as [string, string]] : []),
     ...(t.pickFrom ? [['Pick from', when(t.pickFrom)] as [string, string]] : []),
+    ...(t.leftMl ? [['Left unsprayed', sayMl(t.leftMl, units)] as [string, string]] : []),
   ];
   return (
     <Sheet open title="Record" onClose={onClose}>
@@ -98,9 +105,40 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
           </T>
         </View>
       ))}
+      {t.struck && <T kind="strong">{`Struck out on ${when(t.struck.at)}: ${t.struck.reason}`}</T>}
+      {t.broke.map((b) => (
+        <T key={b} className="text-ochre">
+          {b}
+        </T>
+      ))}
+      {t.pickUnknown && !t.struck && <T className="text-rowan">{WHOM_TO_ASK}</T>}
       {t.working.map((w) => (
         <T key={w.title} kind="small">{`${w.title}: ${w.formula}. Source: ${sayProvenance(w.source)}.`}</T>
       ))}
+      {!t.struck && <StrikeOut id={t.id} />}
     </Sheet>
+  );
+}
+
+/** A wrong record is struck out with a reason: it stays to be read, and its clocks end. */
+function StrikeOut({ id }: { readonly id: string }) {
+  const strike = useStrike();
+  const now = useNow();
+  const [asking, setAsking] = useState(false);
+  const [reason, setReason] = useState('');
+  if (!asking) return <Button kind="link" title="Strike this record out" onPress={() => setAsking(true)} />;
+  return (
+    <>
+      {strike.error && <Failed error={strike.error} />}
+      <T>It stays readable; its keep-out and picking clocks end. Only for what was not done, or was written down wrongly.</T>
+      <Field label="Why" value={reason} onChange={setReason} placeholder="It was the other bed" />
+      <Button
+        kind="stop"
+        title="Strike it out"
+        disabled={reason.trim() === '' || now === undefined}
+        busy={strike.isPending}
+        onPress={() => void strike.mutateAsync({ id, at: new Date(now ?? 0).toISOString(), reason: reason.trim() }).catch(() => undefined)}
+      />
+    </>
   );
 }

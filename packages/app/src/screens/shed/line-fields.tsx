@@ -1,19 +1,22 @@
+import { readRate, type RateOf } from '@sleetbrook/core/label';
 import { CROP_WORDS, PEST_WORDS } from '@sleetbrook/core/label-files';
+import type { UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
-import { Pick } from '../../ui/pick';
 import { PickMany } from '../../ui/pick-many';
 import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
-import { RATE_UNITS, type LineForm, type RateUnit, type SheetErrors } from './sheet-form';
+import type { LineForm, SheetErrors } from './sheet-form';
 
 interface Props {
   readonly line: LineForm;
   readonly number: number;
   readonly errors: SheetErrors;
+  readonly system: UnitSystem;
+  readonly of: RateOf;
   readonly onChange: (change: Partial<LineForm>) => void;
   readonly onRemove: (() => void) | null;
 }
@@ -22,20 +25,19 @@ const WORDS: ReadonlyMap<string, string> = new Map([...CROP_WORDS, ...PEST_WORDS
 const named = (ids: readonly string[]) => ids.map((id) => WORDS.get(id) ?? id).join(', ');
 
 /** One line of the rate table: in sight as a label prints it, filled in in a panel. */
-export function LineFields({ line: l, number, errors, onChange, onRemove }: Props) {
+export function LineFields({ line: l, number, errors, system, of, onChange, onRemove }: Props) {
   const [open, setOpen] = useState(false);
   const at = (field: string) => errors[`lines.${number}.${field}`];
   const wrong = Object.entries(errors).filter(([k]) => k.startsWith(`lines.${number}.`));
-  const unit = RATE_UNITS.find((u) => u.id === l.rateUnit)?.label ?? '';
+  const read = l.rate.trim() === '' ? null : readRate(l.rate, system, of);
+  const understood = read?.ok ? `Understood: ${read.value.understood}` : read?.reasons[0]?.sentence;
   const title = l.crops.length > 0 ? `${named(l.crops.slice(0, 4))}${l.crops.length > 4 ? ' …' : ''}` : 'A new line';
   return (
     <View>
       <Row
         {...(wrong.length > 0 ? { mark: 'stop' as const } : {})}
         title={title}
-        end={l.max ? `${l.min && l.min !== l.max ? `${l.min}–` : ''}${l.max}` : ''}
-        endSub={unit}
-        sub={`Against ${named(l.pests.slice(0, 4))}${l.pests.length > 4 ? ' …' : ''}${l.phi ? `. Wait ${l.phi} d` : '. Not on food'}`}
+        sub={`${l.rate ? `${l.rate}. ` : ''}Against ${named(l.pests.slice(0, 4))}${l.pests.length > 4 ? ' …' : ''}${l.phi ? `. Wait ${l.phi} d` : '. Not on food'}`}
         onPress={() => setOpen(true)}
       />
       {wrong.length > 0 && (
@@ -48,20 +50,13 @@ export function LineFields({ line: l, number, errors, onChange, onRemove }: Prop
       <Sheet open={open} title={`Line ${number + 1}`} onClose={() => setOpen(false)}>
         <PickMany label="Crops and sites" value={l.crops} options={CROP_WORDS} onChange={(crops) => onChange({ crops })} error={at('crops')} />
         <PickMany label="Pests" value={l.pests} options={PEST_WORDS} onChange={(pests) => onChange({ pests })} error={at('pests')} />
-        <View className="flex-row gap-3">
-          <View className="flex-1">
-            <Field label="Rate from" numeric value={l.min} onChange={(min) => onChange({ min })} error={at('min')} hint="Empty if there is one rate" />
-          </View>
-          <View className="flex-1">
-            <Field label="Rate to" numeric value={l.max} onChange={(max) => onChange({ max })} error={at('max')} />
-          </View>
-        </View>
-        <Pick<RateUnit>
-          label="Rate in"
-          value={l.rateUnit}
-          onChange={(rateUnit) => onChange({ rateUnit })}
-          options={RATE_UNITS.map((u) => ({ value: u.id, label: u.label }))}
-          error={at('rateUnit')}
+        <Field
+          label="Rate, as printed"
+          value={l.rate}
+          onChange={(rate) => onChange({ rate })}
+          error={at('rate')}
+          placeholder="2 tsp/gal"
+          hint={understood ?? 'In the label’s own words: 1½ to 2 tbsp/gal, 1:200, 5 ml per plant, 2 fl oz per inch round the trunk'}
         />
         <Field
           label="Water for a m²"
@@ -70,7 +65,7 @@ export function LineFields({ line: l, number, errors, onChange, onRemove }: Prop
           value={l.water}
           onChange={(water) => onChange({ water })}
           error={at('water')}
-          hint="By trunk or height: ml for one cm or m. Empty for what goes on dry."
+          hint="By plant, row, trunk or height: ml for one of it. Empty if your label names none: it is proposed then."
         />
         <Choice
           label="How it goes on"

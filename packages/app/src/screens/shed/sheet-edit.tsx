@@ -1,13 +1,14 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
-import { MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelSheet } from '@sleetbrook/core/label';
+import { FORMULATION_CODES, FORMULATIONS, MATERIAL_GROUPS, PROTECTION_ITEMS, rateOf, type Formulation, type LabelSheet } from '@sleetbrook/core/label';
 import { CROP_WORDS, looserThan } from '@sleetbrook/core/label-files';
+import type { UnitSystem } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { ApiProblem } from '../../api/client';
 import { useConfirmSheet, useReadRates, useSaveSheet } from '../../api/mutations';
-import { useSheets } from '../../api/queries';
+import { useGarden, useSheets } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
@@ -32,8 +33,9 @@ const GARB = { gloves: 'Gloves', goggles: 'Goggles', sleeves: 'Long sleeves', ma
 export function SheetEdit({ id, from }: { readonly id: string | null; readonly from: string | null }) {
   const router = useRouter();
   const sheets = useSheets().data;
+  const garden = useGarden().data;
   const [specimen, setSpecimen] = useState(from);
-  if (!sheets)
+  if (!sheets || !garden)
     return (
       <Page back={{ title: 'Shed', href: '/shed' }}>
         <Loading />
@@ -42,7 +44,7 @@ export function SheetEdit({ id, from }: { readonly id: string | null; readonly f
   const base = sheets.find((s) => s.id === (id ?? specimen));
   if (base && (id === null || !base.specimen)) {
     const specimen = base.specimen ? base : sheets.find((s) => s.id === base.basedOn);
-    return <Form key={base.id} base={base} id={id} specimen={specimen} />;
+    return <Form key={base.id} base={base} id={id} specimen={specimen} units={garden.units} />;
   }
   if (id !== null)
     return (
@@ -70,15 +72,16 @@ interface FormProps {
   readonly id: string | null;
   /** What it is compared with before it is kept. */
   readonly specimen: LabelSheet | undefined;
+  readonly units: UnitSystem;
 }
 
-function Form({ base, id, specimen }: FormProps) {
+function Form({ base, id, specimen, units }: FormProps) {
   const router = useRouter();
   const now = useNow();
   const save = useSaveSheet();
   const confirm = useConfirmSheet();
   const readRates = useReadRates();
-  const [form, setForm] = useState<SheetForm>(() => sheetFormOf(base));
+  const [form, setForm] = useState<SheetForm>(() => sheetFormOf(base, units));
   const [errors, setErrors] = useState<SheetErrors>({});
   const [mine, setMine] = useState(false);
   const [looser, setLooser] = useState<readonly string[]>([]);
@@ -192,6 +195,12 @@ function Form({ base, id, specimen }: FormProps) {
         <Tick label="Harmful to fish" checked={form.fish} onChange={(fish) => change({ fish })} />
         <Tick label="Keep children and pets off" checked={form.keepOff} onChange={(keepOff) => change({ keepOff })} />
 
+        <Pick<Formulation>
+          label="What it is"
+          value={form.formulation}
+          onChange={(formulation) => change({ formulation })}
+          options={FORMULATION_CODES.map((code) => ({ value: code, label: FORMULATIONS[code].name }))}
+        />
         <Section>Directions: crops, pests and rates</Section>
         <View>
           {form.lines.map((l, i) => (
@@ -200,12 +209,14 @@ function Form({ base, id, specimen }: FormProps) {
               line={l}
               number={i}
               errors={errors}
+              system={form.system}
+              of={rateOf({ state: FORMULATIONS[form.formulation].state, actives: [] })}
               onChange={(more) => line(i, more)}
               onRemove={form.lines.length > 1 ? () => change({ lines: form.lines.filter((_, k) => k !== i) }) : null}
             />
           ))}
         </View>
-        <Button kind="quiet" title="Add a line" onPress={() => change({ lines: [...form.lines, freshLine(base.state === 'dry')] })} />
+        <Button kind="quiet" title="Add a line" onPress={() => change({ lines: [...form.lines, freshLine()] })} />
         <FileButton title="Take the lines from a CSV file" accept=".csv,text/csv" onFile={(file) => void takeRates(file).catch(() => undefined)} />
         {readRates.error && <Failed error={readRates.error} />}
         {errors['rates'] && <T className="text-rowan">{errors['rates']}</T>}

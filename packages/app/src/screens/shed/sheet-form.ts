@@ -1,46 +1,15 @@
 import { ownSheetSchema, type OwnSheet } from '@sleetbrook/core/api';
-import type { LabelLine, LabelSheet, RateForm } from '@sleetbrook/core/label';
+import { FORMULATIONS, rateFrom, rateOf, sayPer, type Formulation, type LabelLine, type LabelSheet, type RateForm } from '@sleetbrook/core/label';
 import { checkSheet } from '@sleetbrook/core/label-files';
-import { convert, parseNumber } from '@sleetbrook/core/measure';
-
-/**
- * Units that labels print a rate in, each with what one of it is in the units kept inside.
- */
-const gallon = convert<'volume'>(1, 'gal-us', 'l');
-const fluidOunce = convert<'volume'>(1, 'floz-us', 'ml');
-const ounce = convert<'mass'>(1, 'oz', 'g');
-const squareFoot = convert<'area'>(1, 'ft2', 'm2');
-const CM_IN_INCH = 2.54;
-const M_IN_FOOT = 0.3048;
-export const RATE_UNITS = [
-  { id: 'ml-l', label: 'ml per litre', form: 'per-litre', unit: 'ml', times: 1 },
-  { id: 'g-l', label: 'g per litre', form: 'per-litre', unit: 'g', times: 1 },
-  { id: 'percent', label: '% of the mix', form: 'per-litre', unit: 'ml', times: 10 },
-  { id: 'floz-gal', label: 'fl oz per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / gallon },
-  { id: 'tbsp-gal', label: 'tablespoons per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / 2 / gallon },
-  { id: 'tsp-gal', label: 'teaspoons per US gallon', form: 'per-litre', unit: 'ml', times: fluidOunce / 6 / gallon },
-  { id: 'oz-gal', label: 'oz (weight) per US gallon', form: 'per-litre', unit: 'g', times: ounce / gallon },
-  { id: 'pt-100gal', label: 'pints per 100 US gallons', form: 'per-litre', unit: 'ml', times: (fluidOunce * 16) / (100 * gallon) },
-  { id: 'lb-100gal', label: 'lb per 100 US gallons', form: 'per-litre', unit: 'g', times: (ounce * 16) / (100 * gallon) },
-  { id: 'ml-m2', label: 'ml per m²', form: 'per-m2', unit: 'ml', times: 1 },
-  { id: 'g-m2', label: 'g per m²', form: 'per-m2', unit: 'g', times: 1 },
-  { id: 'oz-1000', label: 'oz (weight) per 1,000 sq ft', form: 'per-m2', unit: 'g', times: ounce / (1000 * squareFoot) },
-  { id: 'ml-cm', label: 'ml per cm round the trunk', form: 'per-cm-trunk', unit: 'ml', times: 1 },
-  { id: 'g-cm', label: 'g per cm round the trunk', form: 'per-cm-trunk', unit: 'g', times: 1 },
-  { id: 'floz-in', label: 'fl oz per inch round the trunk', form: 'per-cm-trunk', unit: 'ml', times: fluidOunce / CM_IN_INCH },
-  { id: 'ml-m', label: 'ml per m of height', form: 'per-m-height', unit: 'ml', times: 1 },
-  { id: 'floz-ft', label: 'fl oz per foot of height', form: 'per-m-height', unit: 'ml', times: fluidOunce / M_IN_FOOT },
-] as const satisfies readonly { id: string; label: string; form: RateForm; unit: 'ml' | 'g'; times: number }[];
-export type RateUnit = (typeof RATE_UNITS)[number]['id'];
+import { parseNumber, type UnitSystem } from '@sleetbrook/core/measure';
 
 /** One line of the rate table as it is typed. */
 export interface LineForm {
   readonly crops: readonly string[];
   readonly pests: readonly string[];
-  readonly min: string;
-  readonly max: string;
-  readonly rateUnit: RateUnit;
-  /** Litres for a square metre, or ml for a centimetre or metre. */
+  /** As it is printed: "1½ to 2 tbsp/gal". */
+  readonly rate: string;
+  /** Litres for a square metre, or ml for one of what the rate goes by; empty where the label names none. */
   readonly water: string;
   readonly coverage: LabelLine['coverage'];
   /** Days; empty: not for food. */
@@ -59,6 +28,9 @@ export const GAP_GROUPS = ['oil', 'sulfur', 'copper', 'captan', 'broad-insectici
 /** A label sheet as it is typed. */
 export interface SheetForm {
   readonly base: LabelSheet;
+  /** Whose spoons and gallons are typed. */
+  readonly system: UnitSystem;
+  readonly formulation: Formulation;
   readonly name: string;
   readonly registration: string;
   readonly actives: readonly { readonly name: string; readonly percent: string; readonly moa: string }[];
@@ -87,15 +59,15 @@ export interface SheetForm {
 }
 
 const say = (n: number | undefined | null) => (n === undefined || n === null ? '' : String(Number(n.toPrecision(6))));
-const unitOf = (l: LabelLine): RateUnit => RATE_UNITS.find((u) => u.form === l.rate.form && u.unit === l.rate.unit)?.id ?? 'ml-l';
+/** The rate as it was typed; of a sheet from before rates were kept as printed, its exact figures. */
+const rateText = ({ rate }: LabelLine) =>
+  rate.printed?.text ?? `${rate.min === rate.max ? '' : rate.min === 0 ? 'up to ' : `${rate.min} to `}${rate.max} ${rate.unit} ${sayPer(rate.form)}`;
 
 export const lineFormOf = (l: LabelLine): LineForm => ({
   crops: l.crops,
   pests: l.pests,
-  min: say(l.rate.min),
-  max: say(l.rate.max),
-  rateUnit: unitOf(l),
-  water: say(byArea(l.rate.form) ? l.waterMlPerM2 / 1000 : l.waterMlPerM2),
+  rate: rateText(l),
+  water: l.waterMlPerM2 === null ? '' : say(byArea(l.rate.form) ? l.waterMlPerM2 / 1000 : l.waterMlPerM2),
   coverage: l.coverage,
   phi: say(l.phiDays),
   interval: say(l.intervalDays),
@@ -105,13 +77,11 @@ export const lineFormOf = (l: LabelLine): LineForm => ({
 });
 
 /** A line to begin with, when one is added. */
-export const freshLine = (dry: boolean): LineForm => ({
+export const freshLine = (): LineForm => ({
   crops: [],
   pests: [],
-  min: '',
-  max: '',
-  rateUnit: dry ? 'g-l' : 'ml-l',
-  water: '0.1',
+  rate: '',
+  water: '',
   coverage: 'wetted',
   phi: '',
   interval: '',
@@ -120,8 +90,10 @@ export const freshLine = (dry: boolean): LineForm => ({
   before: null,
 });
 
-export const sheetFormOf = (s: LabelSheet): SheetForm => ({
+export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   base: s,
+  system,
+  formulation: s.formulation,
   name: s.specimen ? '' : s.name,
   registration: s.registration ?? '',
   actives: s.actives.map((a) => ({ name: a.name, percent: say(a.percent), moa: a.moa })),
@@ -155,9 +127,7 @@ export type SheetErrors = Readonly<Record<string, string>>;
 
 /** Which form field shows what is wrong at a path of the sheet. */
 const FIELD: readonly [RegExp, string][] = [
-  [/^(lines\.\d+)\.rate\.min$/, '$1.min'],
-  [/^(lines\.\d+)\.rate\.max$/, '$1.max'],
-  [/^(lines\.\d+)\.rate.*$/, '$1.rateUnit'],
+  [/^(lines\.\d+)\.rate.*$/, '$1.rate'],
   [/^(lines\.\d+)\.waterMlPerM2$/, '$1.water'],
   [/^(lines\.\d+)\.phiDays$/, '$1.phi'],
   [/^(lines\.\d+)\.intervalDays$/, '$1.interval'],
@@ -183,25 +153,30 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
   };
   const optional = (text: string, field: string, what: string) => (text.trim() === '' ? undefined : figure(text, field, what));
   const { base } = f;
+  const kind = FORMULATIONS[f.formulation];
+  const dry = kind.into === 'not-mixed';
+  const percent = parseNumber(f.actives[0]?.percent ?? '');
+  const of = rateOf({ state: kind.state, actives: percent.ok ? [{ name: '', percent: percent.value, moa: '' }] : [] });
   const lines = f.lines.map((l, i): unknown => {
     const at = (k: string) => `lines.${i}.${k}`;
-    const unit = RATE_UNITS.find((u) => u.id === l.rateUnit) ?? RATE_UNITS[0];
-    const rate = (text: string, field: string) => Number((figure(text, field, 'The rate') * unit.times).toPrecision(6));
     const { before } = l;
-    const [min, max] = [rate(l.min.trim() === '' ? l.max : l.min, at('min')), rate(l.max, at('max'))];
+    // what was not touched stays what it was, whoever's spoons the reader has
+    const read = before && l.rate === rateText(before) ? { ok: true as const, value: before.rate } : rateFrom(l.rate, f.system, of);
+    if (!read.ok) errors[at('rate')] ??= l.rate.trim() === '' ? 'The rate is missing.' : (read.reasons[0]?.sentence ?? '');
+    const form = read.ok ? read.value.form : 'per-litre';
     return {
       id: before?.id ?? `line-${i + 1}`,
       crops: l.crops,
       pests: l.pests,
-      rate: { form: unit.form, unit: unit.unit, min, max },
-      waterMlPerM2: l.water.trim() === '' ? 0 : figure(l.water, at('water'), 'The water') * (byArea(unit.form) ? 1000 : 1),
+      rate: read.ok ? read.value : { form, unit: 'ml', min: 1, max: 1 },
+      waterMlPerM2: l.water.trim() === '' ? (dry ? 0 : null) : figure(l.water, at('water'), 'The water') * (byArea(form) ? 1000 : 1),
       coverage: l.coverage,
       phiDays: optional(l.phi, at('phi'), 'The picking wait') ?? null,
       intervalDays: figure(l.interval, at('interval'), 'The days between'),
       maxPerSeason: optional(l.most, at('most'), 'The most a year') ?? null,
       ...(l.bloom === 'any' ? {} : { inBloom: l.bloom }),
       ...(before?.stages ? { stages: before.stages } : {}),
-      ...(unit.times === 1 ? {} : { asPrinted: `${l.min && l.min !== l.max ? `${l.min} to ` : ''}${l.max} ${unit.label}` }),
+      ...(before?.method ? { method: before.method } : {}),
       prov: OWN,
     };
   });
@@ -213,9 +188,11 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     return days === undefined ? [] : [{ group, days, prov }];
   });
   const shelf = optional(f.shelfLifeMonths, 'shelfLifeMonths', 'The shelf life');
-  const { maxTempC: _t, minTempC: _m, shelfLifeMonths: _s, registration: _r, notMixedWith: _n, ...rest } = base;
+  const powder = f.formulation !== base.formulation && kind.state === 'liquid';
+  const { levelDensity, maxTempC: _t, minTempC: _m, shelfLifeMonths: _s, registration: _r, notMixedWith: _n, ...rest } = base;
   const raw = {
     ...rest,
+    ...(levelDensity && !powder ? { levelDensity } : {}),
     id,
     version,
     specimen: false,
@@ -223,6 +200,9 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     name: f.name.trim(),
     ...(f.registration.trim() ? { registration: f.registration.trim() } : {}),
     actives: f.actives.map((a, i) => ({ name: a.name.trim(), percent: figure(a.percent, `actives.${i}.percent`, 'The strength'), moa: a.moa.trim() })),
+    // another kind of product goes into the water in its own way; the same kind as the specimen says
+    formulation: f.formulation,
+    ...(f.formulation === base.formulation ? {} : { state: kind.state, into: kind.into }),
     signalWord: f.signalWord,
     restricted: f.restricted,
     organicListed: f.organicListed,

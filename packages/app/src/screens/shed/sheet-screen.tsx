@@ -106,7 +106,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
           <View key={l.id} className="border-b border-line py-3">
             <T kind="strong">{`${l.crops.join(', ').replaceAll('-', ' ')}: ${l.asPrinted ?? sayRate(l.rate)}`}</T>
             <T kind="muted">{`Against ${l.pests.map((p) => findTroubleCard(p)?.name.toLowerCase() ?? p).join(', ')}`}</T>
-            <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${byTrunk(l.rate.form) ? `${l.waterMlPerM2} ml water ${sayPer(l.rate.form)}` : `${l.waterMlPerM2 / 1000} l a m²`}` : ''}${l.inBloom === 'never' ? ' · not on open flowers' : l.inBloom === 'only' ? ' · only in bloom' : ''}${l.stages ? ` · only ${l.stages.join(', ')}` : ''}`}</T>
+            <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${bySize(l.rate.form) ? `${l.waterMlPerM2} ml water ${sayPer(l.rate.form)}` : `${l.waterMlPerM2 / 1000} l a m²`}` : ''}${l.inBloom === 'never' ? ' · not on open flowers' : l.inBloom === 'only' ? ' · only in bloom' : ''}${l.stages ? ` · only ${l.stages.join(', ')}` : ''}`}</T>
             <T kind="small">{sayProvenance(l.prov)}</T>
           </View>
         ))}
@@ -145,7 +145,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   );
 }
 
-const byTrunk = (form: LabelSheet['lines'][number]['rate']['form']) => form === 'per-cm-trunk' || form === 'per-m-height';
+const bySize = (form: LabelSheet['lines'][number]['rate']['form']) => form !== 'per-litre' && form !== 'per-m2';
 
 /** What can be done with a sheet: one of one's own from a specimen; change, versions and removal of an own one. */
 function Own({ sheet: s }: { readonly sheet: LabelSheet }) {

@@ -1,4 +1,5 @@
 import type { RunningClock } from '@sleetbrook/core/api';
+import { WHOM_TO_ASK } from '@sleetbrook/core/label';
 import { instant, sayDuration, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import { CountdownLine } from '../../ui/countdown-line';
@@ -16,6 +17,7 @@ interface Props {
 
 /** A clock that runs: a full-width band for keep-out, a line for not to eat. */
 export function ClockBand({ clock, kind, now, zone, headed = false }: Props) {
+  if (clock.until === null) return <NoDate clock={clock} />;
   const until = instant(Date.parse(clock.until));
   const from = Date.parse(clock.from);
   const share = (now - from) / Math.max(until - from, 1);
@@ -40,6 +42,23 @@ export function ClockBand({ clock, kind, now, zone, headed = false }: Props) {
         </View>
       </View>
       {stop && <CountdownLine share={share} tone="stop" />}
+    </View>
+  );
+}
+
+/** What was done lies outside every label: no date can be given, and it says whom to ask. */
+function NoDate({ clock }: Pick<Props, 'clock'>) {
+  return (
+    <View className="gap-1 border-b border-line px-5 py-4" role="status">
+      <View className="flex-row gap-3">
+        <View className="pt-[1px]">
+          <Mark state="stop" />
+        </View>
+        <View className="min-w-0 flex-1 gap-1">
+          <T kind="strong">{`${clock.plantingName}: no safe date`}</T>
+          <T className="text-[16px]">{`${clock.controlName}. ${WHOM_TO_ASK}`}</T>
+        </View>
+      </View>
     </View>
   );
 }

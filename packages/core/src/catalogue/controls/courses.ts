@@ -30,7 +30,10 @@ const course = (
 ): ControlCourse => ({ rounds: { least, most }, every: { min: every[0], max: every[1] }, judgeDays, words, slow: false, guards: false, prov: MEM, ...more });
 
 const THREE_DAYS = course(3, 3, [1, 1], 2, 'Once a day, three days running, then look.', { prov: CP });
-const GUARD = course(2, 8, [7, 10], 10, 'Every 7 days if it is wet, every 10 if dry, as long as new leaves or flowers are open to it.', { guards: true, prov: CP });
+const GUARD = course(2, 8, [7, 10], 10, 'Every 7 days if it is wet, every 10 if dry, as long as new leaves or flowers are open to it.', {
+  guards: true,
+  prov: CP,
+});
 const TWICE_DORMANT = course(2, 2, [28, 120], 60, 'After leaf fall and again before buds swell; judged in spring.', { guards: true, slow: true, prov: CP });
 const LET_GO = course(1, 3, [14, 21], 14, 'Let go once, again after two or three weeks if they have gone. They need time.', { slow: true, prov: CP });
 const KNOCKDOWN = course(1, 2, [7, 14], 3, 'Once, then look; again only if what is left is worth it.');
@@ -50,7 +53,9 @@ export const COURSES: Readonly<Record<string, ControlCourse>> = {
   'diatomaceous-dust': course(2, 4, [1, 7], 3, 'A thin dry film, again after rain or dew.', { prov: CP }),
   'pyrethrin-dust': course(2, 2, [1, 3], 2, 'An evening, rinsed off at first light where anything flowers, and the next evening again.', { prov: CP }),
   'carbaryl-dust': course(1, 2, [7, 7], 3, 'An evening; again after a week if the label allows.', { prov: CP }),
-  'iron-phosphate-bait': course(2, 4, [7, 14], 7, 'Thinly, again when it is eaten or after two weeks; slugs stop feeding and creep away to die.', { slow: true }),
+  'iron-phosphate-bait': course(2, 4, [7, 14], 7, 'Thinly, again when it is eaten or after two weeks; slugs stop feeding and creep away to die.', {
+    slow: true,
+  }),
   'borate-bait': course(2, 6, [5, 10], 14, 'Kept fresh in its stations; a nest dies over weeks.', { slow: true }),
   'bti-drench': course(2, 4, [5, 7], 10, 'Every 5 to 7 days over two or three broods.', { slow: true }),
   'trichoderma-drench': course(2, 4, [14, 30], 21, 'Again after two to four weeks; it guards roots.', { slow: true, guards: true }),

@@ -14,7 +14,8 @@ export function copperOf(r: PastTreatment): number {
   return line ? perTreatment({ ...line, rate: { ...line.rate, min: line.rate.max } }) * share : 0;
 }
 
-const perTreatment = (line: NonNullable<Candidate['line']>) => (line.rate.form === 'per-litre' ? (line.rate.min * proposedWater(line).ml) / 1000 : line.rate.min);
+const perTreatment = (line: NonNullable<Candidate['line']>) =>
+  line.rate.form === 'per-litre' ? (line.rate.min * proposedWater(line).ml) / 1000 : line.rate.min;
 
 /** Copper builds up in the soil: a ceiling for the year, over all copper products on this planting. */
 export const copperLoad: Rule = (s, c, at) => {

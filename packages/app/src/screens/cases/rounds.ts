@@ -1,0 +1,42 @@
+import type { Case, CaseDetail, Planting } from '@sleetbrook/core/api';
+import { findTroubleCard } from '@sleetbrook/core/cards';
+import { thresholdFor } from '@sleetbrook/core/count';
+import { afterCount, type Again } from '@sleetbrook/core/decide-light';
+import { instant, type Instant } from '@sleetbrook/core/measure';
+import { dayOf } from '@sleetbrook/core/schedule';
+
+/** Some part of what was there must go for a round to have helped (from memory). */
+const HELPED_PERCENT = 40;
+
+/** Controls that this case left behind because they were carried out as meant and did not do. */
+export const failedIn = (c: Case): string[] =>
+  c.laps.flatMap((l, i) => {
+    const next = c.laps[i + 1];
+    return l.controlId && l.treatmentId && next && next.controlId !== l.controlId && (l.effectPercent ?? 100) < HELPED_PERCENT ? [l.controlId] : [];
+  });
+
+/**
+ * What to do after the last round of a case, the most fitting first.
+ * @returns null before anything was done
+ */
+export function againFor({ case: c, looks, treatments }: CaseDetail, planting: Planting | undefined, now: Instant, zone: string): Again | null {
+  const lap = c.laps.at(-1);
+  const trouble = findTroubleCard(c.troubleId);
+  const last = treatments.find((t) => t.id === lap?.treatmentId);
+  if (!lap?.controlId || !trouble || !last) return null;
+  const line = last.sheet?.lines.find((l) => l.id === last.lineId);
+  const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
+  const thisYear = rounds.filter((t) => dayOf(instant(Date.parse(t.finishedAt)), zone).slice(0, 4) === dayOf(now, zone).slice(0, 4)).length;
+  const count = [...looks].reverse().find((l) => l.count && l.at > last.finishedAt)?.count;
+  return afterCount({
+    controlId: lap.controlId,
+    done: rounds.map((t) => instant(Date.parse(t.finishedAt))),
+    labelDays: line?.intervalDays ?? 0,
+    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - thisYear),
+    effect: lap.effectPercent === null ? null : lap.effectPercent / 100,
+    share: count ? count.affected / count.looked : null,
+    worthIt: thresholdFor(trouble.threshold.share, planting?.tolerance ?? 'usual'),
+    now,
+    zone,
+  });
+}
