@@ -46,6 +46,8 @@ export function CaseScreen({ id }: { readonly id: string }) {
   );
 }
 
+/** Where the record of the last round was struck out: nothing to repeat, but never a dead end. */
+const STRUCK_OUT: readonly { readonly kind: AgainKind }[] = [{ kind: 'else' }, { kind: 'leave' }, { kind: 'cleared' }];
 /** What the buttons after a count say. */
 const AFTER: Readonly<Record<AgainKind, string>> = {
   again: 'The same again',
@@ -353,9 +355,9 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         <Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} />
         {again && !again.courseDone && again.nextRoundOn !== null && <Button kind="quiet" title="The same again" busy={save.isPending} onPress={sameAgain} />}
       </ActionBar>
-    ) : station === 'judge' && again ? (
+    ) : station === 'judge' ? (
       <ActionBar>
-        {again.choices.map((choice, k) => (
+        {(again?.choices ?? STRUCK_OUT).map((choice, k) => (
           <Button
             key={choice.kind}
             {...(k === 0 ? {} : { kind: 'quiet' as const })}
