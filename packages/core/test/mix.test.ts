@@ -159,19 +159,20 @@ describe('whatever is asked', () => {
 });
 
 describe('step cards', () => {
+  const about = { sprayer: 'Pump sprayer', site: 'outdoors', how: [] } as const;
   test('protection first, then the sprayer; water is in before soap, which foams', () => {
-    const steps = stepsFor(plan(), 'Pump sprayer');
+    const steps = stepsFor(plan(), about);
     expect(steps[0]).toMatchObject({ id: 'protect', gate: protectionList(soap) });
     expect(steps[1]?.gate).toHaveLength(1);
     const ids = steps.map((s) => s.id);
     expect(ids.indexOf('fill-1')).toBeLessThan(ids.indexOf('measure-1'));
-    expect(ids.indexOf('spray-1')).toBeLessThan(ids.indexOf('measure-2'));
+    expect(ids.indexOf('out-1')).toBeLessThan(ids.indexOf('measure-2'));
     expect(ids.slice(-2)).toEqual(['clean', 'store']);
     expect(new Set(ids).size).toBe(ids.length);
   });
 
   test('a powder is made to a slurry between half and full', () => {
-    const ids = stepsFor(plan({ sheet: sulfur, line: sulfurLine, rate: 5 }), 'Pump sprayer').map((s) => s.id);
+    const ids = stepsFor(plan({ sheet: sulfur, line: sulfurLine, rate: 5 }), about).map((s) => s.id);
     expect(ids.slice(2, 8)).toEqual(['water-1', 'measure-1', 'add-1', 'rinse-1', 'fill-1', 'shake-1']);
   });
 });

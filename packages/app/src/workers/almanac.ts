@@ -6,6 +6,7 @@ import {
   findTrouble,
   FRIENDS,
   HOSTS,
+  howSentences,
   PART_NAMES,
   RUNG_NAMES,
   SIGNS,
@@ -127,7 +128,7 @@ const DOCS: readonly Doc[] = [
     line: c.works.text,
     drawing: null,
     also: c.act,
-    words: c.how.join(' '),
+    words: howSentences(c).join(' '),
   })),
 ];
 const docById = new Map(DOCS.map((d) => [d.id, d]));
@@ -321,7 +322,7 @@ function controlPage(c: Control): AlmanacPage {
       source: sayProvenance(f.prov),
     })),
     schools: c.schools ?? [],
-    advice: c.how.join(' '),
+    advice: howSentences(c).join(' '),
     shownBy,
   };
 }

@@ -15,7 +15,14 @@ export const cardOf = (t: Trouble): TroubleCard => ({
   threshold: { share: t.threshold.share },
 });
 
-/** The little of a control that lists and records need. */
-export type ControlCard = Pick<Control, 'id' | 'name' | 'act' | 'rung'> & { readonly sheet: string | null };
+/** The little of a control that lists, records and, where something is mixed, its cards need. */
+export type ControlCard = Pick<Control, 'id' | 'name' | 'act' | 'rung'> & { readonly sheet: string | null; readonly how?: Control['how'] };
 
-export const controlCardOf = (c: Control): ControlCard => ({ id: c.id, name: c.name, act: c.act, rung: c.rung, sheet: c.sheet ?? null });
+export const controlCardOf = (c: Control): ControlCard => ({
+  id: c.id,
+  name: c.name,
+  act: c.act,
+  rung: c.rung,
+  sheet: c.sheet ?? null,
+  ...(c.sheet ? { how: c.how } : {}),
+});

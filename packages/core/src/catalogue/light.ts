@@ -4,6 +4,7 @@
  */
 export { CONTROL_CARDS, findControlCard, findTroubleCard, SIGN_NAMES, TROUBLE_CARDS } from './cards';
 export type { ControlCard, TroubleCard } from './card';
+export { howSentences } from './how';
 export { HOSTS } from './hosts';
 export { findHost } from './hosts/find';
 export { PART_NAMES } from './parts';

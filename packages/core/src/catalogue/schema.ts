@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { METHODS } from './methods';
 
 /** Ids are kebab-case and never change once released: records refer to them. */
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/);
@@ -184,6 +185,18 @@ export const hourNeedsSchema = z.strictObject({
 });
 export type HourNeeds = z.infer<typeof hourNeedsSchema>;
 
+const howLineSchema = z.strictObject({
+  text: sentence,
+  at: z.enum(['before', 'on', 'after', 'list']),
+  /** Holds for these ways of putting it on only. */
+  by: z.array(z.enum(METHODS)).min(1).optional(),
+  /** Holds where bees fly and wind blows: not in a room. */
+  open: z.literal(true).optional(),
+  state: z.enum(['liquid', 'dry']).optional(),
+  /** Holds where it is mixed with water first. */
+  mixed: z.literal(true).optional(),
+});
+
 export const controlSchema = z.strictObject({
   id,
   name: z.string().min(3).max(40),
@@ -204,7 +217,11 @@ export const controlSchema = z.strictObject({
   /** The specimen sheet it is mixed from; none for work by hand. */
   sheet: id.optional(),
   needs: hourNeedsSchema,
-  how: z.array(sentence).min(1),
+  /**
+   * Step by step. A line may say where on the way it belongs (before anything is opened, while it goes on, after; or in
+   * lists only, where the cards say it themselves) and for which way of putting it on it holds.
+   */
+  how: z.array(z.union([sentence, howLineSchema])).min(1),
   works: factSchema,
   /** What nobody should expect of it. */
   doesNot: factSchema,

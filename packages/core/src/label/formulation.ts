@@ -1,3 +1,4 @@
+import type { Method } from '../catalogue/methods';
 import type { LabelLine, LabelSheet } from './schema';
 
 /** What a product is, by the trade's letters for it (from memory); RTU is used as it comes. */
@@ -26,10 +27,6 @@ export const FORMULATIONS: Readonly<Record<Formulation, { readonly name: string;
   RTU: { name: 'Ready to use', state: 'liquid', into: 'not-mixed' },
 };
 
-/** How a product gets onto, into or near the plant. */
-export const METHODS = ['fine-spray', 'run-off', 'bark', 'trunk-band', 'soil-drench', 'dust-film', 'scattered', 'stations', 'vaporised', 'soil-mixed'] as const;
-export type Method = (typeof METHODS)[number];
-
 /**
  * How a line of a label is carried out: as it says, else from what the product is and how it covers.
  * @example methodOf(carbarylDust, line) // 'dust-film'
@@ -47,4 +44,41 @@ export function methodOf(sheet: Pick<LabelSheet, 'formulation'>, line: Pick<Labe
   if (line.rate.form === 'per-cm-trunk') return 'trunk-band';
   if (line.stages?.length === 1 && line.stages[0] === 'dormant') return 'bark';
   return line.coverage === 'run-off' ? 'run-off' : 'fine-spray';
+}
+
+/** Each way in the grower's words, and how much a line that says so covers. */
+export const METHOD_WORDS: Readonly<Record<Method, { readonly name: string; readonly coverage: LabelLine['coverage'] }>> = {
+  'fine-spray': { name: 'Sprayed, just wetted', coverage: 'wetted' },
+  'run-off': { name: 'Sprayed until it drips', coverage: 'run-off' },
+  bark: { name: 'Sprayed on bare wood', coverage: 'run-off' },
+  'trunk-band': { name: 'Sprayed on the trunk', coverage: 'wetted' },
+  'soil-drench': { name: 'Poured on the soil', coverage: 'drenched' },
+  'soil-mixed': { name: 'Mixed into potting mix', coverage: 'drenched' },
+  'dust-film': { name: 'Dusted on thinly', coverage: 'scattered' },
+  scattered: { name: 'Scattered', coverage: 'scattered' },
+  stations: { name: 'In closed stations', coverage: 'scattered' },
+  vaporised: { name: 'Vaporised', coverage: 'scattered' },
+};
+
+const WITH_WATER = ['fine-spray', 'run-off', 'bark', 'trunk-band', 'soil-drench', 'soil-mixed'] as const;
+
+/** The ways in which a kind of product can go on; the usual one first. */
+export function methodsFor(formulation: Formulation): readonly Method[] {
+  switch (formulation) {
+    case 'D':
+      return ['dust-film', 'scattered'];
+    case 'GR':
+      return ['scattered', 'soil-mixed'];
+    case 'GB':
+    case 'RB':
+      return ['scattered', 'stations'];
+    case 'LB':
+      return ['stations'];
+    case 'VP':
+      return ['vaporised'];
+    case 'RTU':
+      return ['run-off', 'fine-spray', 'bark', 'trunk-band', 'soil-drench'];
+    default:
+      return WITH_WATER;
+  }
 }

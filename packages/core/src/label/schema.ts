@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { factSchema, provenanceSchema } from '../catalogue/schema';
-import { FORMULATION_CODES, METHODS } from './formulation';
+import { METHODS } from '../catalogue/methods';
+import { FORMULATION_CODES } from './formulation';
 import { rateSchema } from './rate';
 
 const id = z

@@ -11,6 +11,6 @@ export { correctLostCount, correctOverfill, correctShort, type Remedy } from './
 export { canopyMix } from './size/canopy';
 export { mixAt, nozzleDrift, type Drift } from './size/calibrate';
 export type { Step } from './step';
-export { protectionList, stepsFor } from './steps';
+export { protectionList, stepsFor, type JobAbout, type Site } from './steps';
 export type { Load, Measured, MixPlan, MixRequest } from './types';
 export { waysToMeasure, type Way } from './ways';

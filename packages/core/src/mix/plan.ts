@@ -70,11 +70,12 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
   if (wanted === 0 && !dry && (perLitre || line.coverage === 'drenched')) {
     return refused('bad-water', 'It is never put on neat: say how much water goes with it.', 'water');
   }
-  const byCan = ['soil-drench', 'soil-mixed'].includes(methodOf(sheet, line));
-  if (wanted > 0 && !sprayer && !byCan) return refused('no-sprayer', 'Choose a sprayer. Add one in the Shed.', 'sprayer');
+  // a drench goes out of a can, and what a hose-end dial thins never stands in a tank
+  const untanked = line.rate.dial === true || ['soil-drench', 'soil-mixed'].includes(methodOf(sheet, line));
+  if (wanted > 0 && !sprayer && !untanked) return refused('no-sprayer', 'Choose a sprayer. Add one in the Shed.', 'sprayer');
   if (sprayer && !(sprayer.capacity > 0)) return refused('bad-sprayer', 'The sprayer must hold more than 0 l.', 'sprayer');
 
-  const capacity = sprayer?.capacity ?? CAN_ML;
+  const capacity = line.rate.dial ? MOST_WATER_ML : (sprayer?.capacity ?? CAN_ML);
   const fills = fillsFor(request, wanted, capacity, size);
   const water = millilitres(fills.reduce((sum, f) => sum + f.water, 0));
   const loads: Load[] = [];

@@ -1,5 +1,5 @@
 import type { Meanwhile, NextLook } from '@sleetbrook/core/diagnose';
-import { RUNG_NAMES } from '@sleetbrook/core/cards';
+import { howSentences, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { View } from 'react-native';
 import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
@@ -24,7 +24,7 @@ export function UnsettledSheet({ open, next, meanwhile, onClose }: Props) {
       <View>
         <Section>Safe meanwhile, whichever it is</Section>
         {safe.map((c) => (
-          <Row key={c.id} title={c.name} end={RUNG_NAMES[c.rung] ?? ''} sub={c.how[0]} />
+          <Row key={c.id} title={c.name} end={RUNG_NAMES[c.rung] ?? ''} sub={howSentences(c)[0]} />
         ))}
         <T kind="small" className="pt-2">
           Nothing is sprayed for a trouble without a name.

@@ -1,6 +1,6 @@
 import { sayRate } from '@sleetbrook/core/label';
 import { sayBoth } from '@sleetbrook/core/measure';
-import { cardFor, protectionList, sayRateIn, type Card, type MixPlan, type Step } from '@sleetbrook/core/mix';
+import { cardFor, sayRateIn, type Card, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { measuredLines } from './measured-lines';
 
 /** A mix on paper, with every figure and its working. */
@@ -21,7 +21,11 @@ export function mixCard(plan: MixPlan, steps: readonly Step[], plants: string): 
     ],
     steps,
     measured: (s) => (s.measure ? [amount(s.measure.product), ...measuredLines(s.measure, plan)] : []),
-    cautions: [`Wear: ${protectionList(plan.sheet).join(', ').toLowerCase()}.`, ...plan.sheet.cautions.map((c) => c.text), plan.sheet.disposal],
+    cautions: [
+      `Wear: ${(steps.find((s) => s.id === 'protect')?.gate ?? []).join(', ').toLowerCase()}.`,
+      ...plan.sheet.cautions.map((c) => c.text),
+      plan.sheet.disposal,
+    ],
     working: plan.working,
   });
 }

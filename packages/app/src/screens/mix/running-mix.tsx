@@ -1,5 +1,5 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { lineFor, mustBeChecked, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { instant, millilitres, sayWhen, trim } from '@sleetbrook/core/measure';
 import { stepsFor, type Load, type MixPlan, type Step } from '@sleetbrook/core/mix';
@@ -80,7 +80,7 @@ function Cards({ caseId, troubleId, sheet, planting, garden, sprayers }: CardsPr
         <Empty title="The amounts do not fit any more" text={mix && !mix.ok ? (mix.reasons[0]?.sentence ?? '') : 'Set them again in the case.'} />
       </Page>
     );
-  const steps = stepsFor(plan, sprayer?.name ?? null);
+  const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site: planting.site, how: findControlCard(sheet.control)?.how ?? [] });
   const life = draft.madeAt === null ? null : instant(draft.madeAt + sheet.mixLifeHours * 3_600_000);
   return (
     <StepCards
@@ -117,9 +117,10 @@ function Cards({ caseId, troubleId, sheet, planting, garden, sprayers }: CardsPr
 function actOf(step: Step, last: boolean): string {
   if (last) return 'Done: write it down';
   if (step.id === 'protect') return 'All of it is on';
+  if (step.id === 'before') return 'It is so';
   if (step.id === 'check') return 'It is clean';
   if (step.measure) return 'Measured';
-  if (step.id.startsWith('spray') || step.id === 'scatter') return 'This load is out';
+  if (step.id.startsWith('out-')) return 'This load is out';
   return 'Done';
 }
 

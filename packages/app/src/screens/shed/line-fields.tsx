@@ -1,15 +1,16 @@
-import { readRate, type RateOf } from '@sleetbrook/core/label';
+import { METHOD_WORDS, methodsFor, readRate, type Formulation, type RateOf } from '@sleetbrook/core/label';
 import { CROP_WORDS, PEST_WORDS } from '@sleetbrook/core/label-files';
 import type { UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
+import { Pick } from '../../ui/pick';
 import { PickMany } from '../../ui/pick-many';
 import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
-import type { LineForm, SheetErrors } from './sheet-form';
+import { methodIn, type LineForm, type SheetErrors } from './sheet-form';
 
 interface Props {
   readonly line: LineForm;
@@ -17,6 +18,7 @@ interface Props {
   readonly errors: SheetErrors;
   readonly system: UnitSystem;
   readonly of: RateOf;
+  readonly formulation: Formulation;
   readonly onChange: (change: Partial<LineForm>) => void;
   readonly onRemove: (() => void) | null;
 }
@@ -25,7 +27,7 @@ const WORDS: ReadonlyMap<string, string> = new Map([...CROP_WORDS, ...PEST_WORDS
 const named = (ids: readonly string[]) => ids.map((id) => WORDS.get(id) ?? id).join(', ');
 
 /** One line of the rate table: in sight as a label prints it, filled in in a panel. */
-export function LineFields({ line: l, number, errors, system, of, onChange, onRemove }: Props) {
+export function LineFields({ line: l, number, errors, system, of, formulation, onChange, onRemove }: Props) {
   const [open, setOpen] = useState(false);
   const at = (field: string) => errors[`lines.${number}.${field}`];
   const wrong = Object.entries(errors).filter(([k]) => k.startsWith(`lines.${number}.`));
@@ -59,24 +61,18 @@ export function LineFields({ line: l, number, errors, system, of, onChange, onRe
           hint={understood ?? 'In the label’s own words: 1½ to 2 tbsp/gal, 1:200, 5 ml per plant, 2 fl oz per inch round the trunk'}
         />
         <Field
-          label="Water for a m²"
-          unit="l"
-          numeric
+          label="Water, as printed"
           value={l.water}
           onChange={(water) => onChange({ water })}
           error={at('water')}
-          hint="By plant, row, trunk or height: ml for one of it. Empty if your label names none: it is proposed then."
+          placeholder={system === 'us' || system === 'imperial' ? '1 gal per 100 sq ft' : '0.4 l per m²'}
+          hint="By the same as the rate: per area, plant, row, trunk or height. Empty if your label names none: it is proposed then."
         />
-        <Choice
+        <Pick
           label="How it goes on"
-          value={l.coverage}
-          onChange={(coverage) => onChange({ coverage })}
-          options={[
-            { value: 'wetted', label: 'Just wetted' },
-            { value: 'run-off', label: 'Until it drips' },
-            { value: 'drenched', label: 'Poured' },
-            { value: 'scattered', label: 'Scattered' },
-          ]}
+          value={methodIn(l.method, formulation)}
+          onChange={(method) => onChange({ method })}
+          options={methodsFor(formulation).map((value) => ({ value, label: METHOD_WORDS[value].name }))}
         />
         <View className="flex-row gap-3">
           <View className="flex-1">

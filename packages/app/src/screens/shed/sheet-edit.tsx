@@ -111,7 +111,7 @@ function Form({ base, id, specimen, units }: FormProps) {
     const text = await readText(file);
     if (!text.ok) return setErrors({ rates: text.message });
     const lines = await readRates.mutateAsync(text.value);
-    change({ lines: lines.map(lineFormOf) });
+    change({ lines: lines.map((l) => lineFormOf(l, form.formulation)) });
   };
   const server = save.error instanceof ApiProblem ? save.error : null;
   const at = (field: string) => errors[field] ?? server?.for(field);
@@ -211,6 +211,7 @@ function Form({ base, id, specimen, units }: FormProps) {
               errors={errors}
               system={form.system}
               of={rateOf({ state: FORMULATIONS[form.formulation].state, actives: [] })}
+              formulation={form.formulation}
               onChange={(more) => line(i, more)}
               onRemove={form.lines.length > 1 ? () => change({ lines: form.lines.filter((_, k) => k !== i) }) : null}
             />

@@ -1,5 +1,19 @@
 import { ownSheetSchema, type OwnSheet } from '@sleetbrook/core/api';
-import { FORMULATIONS, rateFrom, rateOf, sayPer, type Formulation, type LabelLine, type LabelSheet, type RateForm } from '@sleetbrook/core/label';
+import {
+  FORMULATIONS,
+  METHOD_WORDS,
+  methodOf,
+  methodsFor,
+  rateFrom,
+  rateOf,
+  readWater,
+  sayPer,
+  waterText,
+  type Formulation,
+  type LabelLine,
+  type LabelSheet,
+  type Method,
+} from '@sleetbrook/core/label';
 import { checkSheet } from '@sleetbrook/core/label-files';
 import { parseNumber, type UnitSystem } from '@sleetbrook/core/measure';
 
@@ -9,9 +23,10 @@ export interface LineForm {
   readonly pests: readonly string[];
   /** As it is printed: "1½ to 2 tbsp/gal". */
   readonly rate: string;
-  /** Litres for a square metre, or ml for one of what the rate goes by; empty where the label names none. */
+  /** As it is printed: "1 gal per 100 sq ft"; empty where the label names none. */
   readonly water: string;
-  readonly coverage: LabelLine['coverage'];
+  /** How it goes on; one that the kind of product can not do gives way to its usual one. */
+  readonly method: Method;
   /** Days; empty: not for food. */
   readonly phi: string;
   readonly interval: string;
@@ -63,12 +78,12 @@ const say = (n: number | undefined | null) => (n === undefined || n === null ? '
 const rateText = ({ rate }: LabelLine) =>
   rate.printed?.text ?? `${rate.min === rate.max ? '' : rate.min === 0 ? 'up to ' : `${rate.min} to `}${rate.max} ${rate.unit} ${sayPer(rate.form)}`;
 
-export const lineFormOf = (l: LabelLine): LineForm => ({
+export const lineFormOf = (l: LabelLine, formulation: Formulation): LineForm => ({
   crops: l.crops,
   pests: l.pests,
   rate: rateText(l),
-  water: l.waterMlPerM2 === null ? '' : say(byArea(l.rate.form) ? l.waterMlPerM2 / 1000 : l.waterMlPerM2),
-  coverage: l.coverage,
+  water: waterText(l, l.rate.form),
+  method: methodOf({ formulation }, l),
   phi: say(l.phiDays),
   interval: say(l.intervalDays),
   most: say(l.maxPerSeason),
@@ -82,7 +97,7 @@ export const freshLine = (): LineForm => ({
   pests: [],
   rate: '',
   water: '',
-  coverage: 'wetted',
+  method: 'fine-spray',
   phi: '',
   interval: '',
   most: '',
@@ -106,7 +121,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   bees: s.bees,
   fish: s.fish,
   keepOff: s.keepOff ?? false,
-  lines: s.lines.map(lineFormOf),
+  lines: s.lines.map((l) => lineFormOf(l, s.formulation)),
   forbidden: s.forbidden.map((f) => f.crop),
   gaps: Object.fromEntries(GAP_GROUPS.map((g) => [g, say(s.gaps.find((x) => x.group === g)?.days)])) as SheetForm['gaps'],
   notMixedWith: s.notMixedWith ?? [],
@@ -120,7 +135,12 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
 });
 
 const OWN = { mark: 'PUB', source: 'the grower’s own label' } as const;
-const byArea = (form: RateForm) => form === 'per-litre' || form === 'per-m2';
+
+/** The way as chosen, or the usual one of a kind of product that can not do it. */
+export const methodIn = (method: Method, formulation: Formulation): Method => {
+  const can = methodsFor(formulation);
+  return can.includes(method) ? method : (can[0] ?? method);
+};
 
 /** Message by field: `name`, `lines.0.phi`, `actives.1.percent` … */
 export type SheetErrors = Readonly<Record<string, string>>;
@@ -128,7 +148,7 @@ export type SheetErrors = Readonly<Record<string, string>>;
 /** Which form field shows what is wrong at a path of the sheet. */
 const FIELD: readonly [RegExp, string][] = [
   [/^(lines\.\d+)\.rate.*$/, '$1.rate'],
-  [/^(lines\.\d+)\.waterMlPerM2$/, '$1.water'],
+  [/^(lines\.\d+)\.water(?:Most)?MlPerM2$/, '$1.water'],
   [/^(lines\.\d+)\.phiDays$/, '$1.phi'],
   [/^(lines\.\d+)\.intervalDays$/, '$1.interval'],
   [/^(lines\.\d+)\.maxPerSeason$/, '$1.most'],
@@ -164,19 +184,28 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     const read = before && l.rate === rateText(before) ? { ok: true as const, value: before.rate } : rateFrom(l.rate, f.system, of);
     if (!read.ok) errors[at('rate')] ??= l.rate.trim() === '' ? 'The rate is missing.' : (read.reasons[0]?.sentence ?? '');
     const form = read.ok ? read.value.form : 'per-litre';
+    const method = methodIn(l.method, f.formulation);
+    // water that stood there for another kind of rate is nobody's figure any more
+    // water that stood there for another kind of rate is nobody's figure any more
+    const untouched = before !== null && before.rate.form !== form && l.water === waterText(before, before.rate.form);
+    const printedWater = untouched ? '' : l.water.trim();
+    const water = readWater(printedWater === '' && dry ? '0' : printedWater, f.system, form);
+    if (!water.ok) errors[at('water')] ??= water.reasons[0]?.sentence ?? '';
+    // a line for bare wood is for the dormant season
+    const stages = method === 'bark' ? (['dormant'] as const) : before && methodOf(base, before) === 'bark' ? undefined : before?.stages;
     return {
       id: before?.id ?? `line-${i + 1}`,
       crops: l.crops,
       pests: l.pests,
       rate: read.ok ? read.value : { form, unit: 'ml', min: 1, max: 1 },
-      waterMlPerM2: l.water.trim() === '' ? (dry ? 0 : null) : figure(l.water, at('water'), 'The water') * (byArea(form) ? 1000 : 1),
-      coverage: l.coverage,
+      ...(water.ok ? water.value : { waterMlPerM2: null }),
+      coverage: METHOD_WORDS[method].coverage,
+      method,
       phiDays: optional(l.phi, at('phi'), 'The picking wait') ?? null,
       intervalDays: figure(l.interval, at('interval'), 'The days between'),
       maxPerSeason: optional(l.most, at('most'), 'The most a year') ?? null,
       ...(l.bloom === 'any' ? {} : { inBloom: l.bloom }),
-      ...(before?.stages ? { stages: before.stages } : {}),
-      ...(before?.method ? { method: before.method } : {}),
+      ...(stages ? { stages } : {}),
       prov: OWN,
     };
   });

@@ -10,7 +10,10 @@ export const acetamipridSpray: Control = {
   organic: false,
   sheet: 'acetamiprid',
   needs: { maxSunWm2: 300, maxTempC: 29, minTempC: 5, maxWindMs: 4, rainFreeHours: 24, leaf: 'dry', bees: 'always' },
-  how: ['At dusk, when bees are home; never on flowers.', 'Both sides of the leaf.'],
+  how: [
+    { text: 'At dusk, when bees are home; never on flowers.', at: 'before', open: true },
+    { text: 'Both sides of the leaf.', at: 'list' },
+  ],
   works: { text: 'Taken into the leaf; stops sucking insects for two weeks.', prov: MEM },
   cautions: [{ text: 'Toxic to bees: never on flowers.', prov: CP }],
   doesNot: { text: 'It does not spare ladybirds that eat what was treated.', prov: CP },

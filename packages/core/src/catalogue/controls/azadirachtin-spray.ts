@@ -10,7 +10,11 @@ export const azadirachtinSpray: Control = {
   organic: true,
   sheet: 'azadirachtin',
   needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 8, maxWindMs: 4.5, rainFreeHours: 8, bees: 'in-flower', daylight: true },
-  how: ['When the young ones are out.', 'Evening; both sides of the leaf.', 'Every 7 to 10 days, three times.'],
+  how: [
+    { text: 'When the young ones are out.', at: 'before' },
+    { text: 'Evening; both sides of the leaf.', at: 'list' },
+    { text: 'Every 7 to 10 days, three times.', at: 'after' },
+  ],
   works: { text: 'Stops feeding and growing up; the young ones fail to moult.', prov: CP },
   cautions: [{ text: 'Keep off open flowers by day.', prov: CP }],
   doesNot: { text: 'It does not kill adults, and nothing shows for days.', prov: CP },

@@ -10,7 +10,11 @@ export const bacillusSubtilisSpray: Control = {
   organic: true,
   sheet: 'bacillus-subtilis',
   needs: { maxSunWm2: 400, maxTempC: 32, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 4, leaf: 'dry' },
-  how: ['Before the disease is seen, or at the first spots.', 'Both sides of the leaf, until just wetted.', 'Every 7 days while it stays wet.'],
+  how: [
+    { text: 'Before the disease is seen, or at the first spots.', at: 'before' },
+    { text: 'Both sides of the leaf, until just wetted.', at: 'list' },
+    { text: 'Every 7 days while it stays wet.', at: 'after' },
+  ],
   works: { text: 'A bacterium that takes the place first and checks spores; weaker than copper or sulfur, so early.', prov: CP },
   cautions: [{ text: 'May irritate eyes and lungs: goggles and mask.', prov: CP }],
   doesNot: { text: 'It does not cure what is already infected, and it is weaker than copper or captan.', prov: CP },

@@ -10,7 +10,12 @@ export const beauveriaSpray: Control = {
   organic: true,
   sheet: 'beauveria-bassiana',
   needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 12, maxWindMs: 4.5, rainFreeHours: 4, bees: 'in-flower' },
-  how: ['Mix just before use: the spores are alive.', 'Evening or a dull, damp day; undersides first.', 'Again after 5 to 7 days, twice.'],
+  how: [
+    { text: 'Mix just before use: the spores are alive.', at: 'before' },
+    { text: 'Evening or a dull, damp day.', at: 'before' },
+    { text: 'Undersides first.', at: 'on', by: ['fine-spray', 'run-off'] },
+    { text: 'Again after 5 to 7 days, twice.', at: 'after' },
+  ],
   works: { text: 'Spores that touch an insect grow into it; it dies within a week.', prov: CP },
   cautions: [{ text: 'Harms soft-bodied helpers it touches: set larvae aside.', prov: MEM }],
   doesNot: { text: 'It does not work in dry heat, nor soon after a fungicide.', prov: CP },

@@ -10,7 +10,11 @@ export const bicarbonateSpray: Control = {
   organic: true,
   sheet: 'potassium-bicarbonate',
   needs: { maxSunWm2: 400, maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 6, leaf: 'dry' },
-  how: ['At the first white patches.', 'Both sides, until just wetted.', 'Weekly while new patches come.'],
+  how: [
+    { text: 'At the first white patches.', at: 'before' },
+    { text: 'Both sides, until just wetted.', at: 'list' },
+    { text: 'Weekly while new patches come.', at: 'after' },
+  ],
   works: { text: 'Dries out powdery mildew on the leaf by contact.', prov: CP },
   cautions: [{ text: 'Too strong or in sun it scorches: never above the label.', prov: CP }],
   doesNot: { text: 'It does not last: rain takes it off, and it does not cure the inside of a leaf.', prov: CP },

@@ -10,7 +10,11 @@ export const borateBait: Control = {
   organic: false,
   sheet: 'borate-bait',
   needs: { rainFreeHours: 6 },
-  how: ['Closed bait stations only, beside the run, not on it.', 'Leave them: the workers carry it home.', 'Out of reach of children and pets.'],
+  how: [
+    { text: 'Closed bait stations only, beside the run, not on it.', at: 'list' },
+    { text: 'Leave them: the workers carry it home.', at: 'after' },
+    { text: 'Out of reach of children and pets.', at: 'list' },
+  ],
   works: { text: 'Sweet and slow: workers feed it to the nest before it acts.', prov: CP },
   cautions: [{ text: 'Poisonous if eaten: closed stations only.', prov: CP }],
   doesNot: { text: 'It does not work beside other sweet food, and takes two weeks.', prov: CP },

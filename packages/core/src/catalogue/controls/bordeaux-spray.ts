@@ -10,7 +10,11 @@ export const bordeauxSpray: Control = {
   organic: true,
   sheet: 'bordeaux',
   needs: { maxSunWm2: 400, maxTempC: 25, minTempC: 5, maxWindMs: 4, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
-  how: ['Dormant wood: at leaf fall and before the buds swell.', 'Every twig, to run-off.', 'Cover walls, fences and evergreens: it stains blue-green.'],
+  how: [
+    { text: 'Dormant wood: at leaf fall and before the buds swell.', at: 'before', by: ['bark'] },
+    { text: 'Every twig, to run-off.', at: 'on', by: ['bark'] },
+    { text: 'Cover walls, fences and evergreens: it stains blue-green.', at: 'before' },
+  ],
   works: { text: 'A copper film that outlasts weeks of rain.', prov: CP },
   cautions: [
     { text: 'Copper stays in the soil: count it.', prov: CP },

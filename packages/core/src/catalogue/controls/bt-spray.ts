@@ -10,7 +10,11 @@ export const btSpray: Control = {
   organic: true,
   sheet: 'bt-kurstaki',
   needs: { maxSunWm2: 250, maxWindMs: 4.5, rainFreeHours: 6, leaf: 'dry', daylight: true },
-  how: ['Late afternoon or dusk.', 'Undersides and hearts, where small ones feed.', 'Look again in 4 days.'],
+  how: [
+    { text: 'Late afternoon or dusk.', at: 'before' },
+    { text: 'Undersides and hearts, where small ones feed.', at: 'on', by: ['fine-spray', 'run-off'] },
+    { text: 'Look again in 4 days.', at: 'after' },
+  ],
   works: { text: 'Small caterpillars that eat it stop feeding at once and die in 3 to 4 days. Sun breaks it down; hard rain washes it off.', prov: CP },
   cautions: [
     { text: 'Kills butterflies’ caterpillars too: keep it off plants grown for butterflies.', prov: CP },

@@ -10,7 +10,11 @@ export const btiDrench: Control = {
   organic: true,
   sheet: 'bt-israelensis',
   needs: { minTempC: 8 },
-  how: ['Let the top of the soil dry first.', 'Water it on evenly until the top 3 cm are wet.', 'Again weekly for three weeks.'],
+  how: [
+    { text: 'Let the top of the soil dry first.', at: 'before' },
+    { text: 'Water it on evenly until the top 3 cm are wet.', at: 'on', by: ['soil-drench'] },
+    { text: 'Again weekly for three weeks.', at: 'after' },
+  ],
   works: { text: 'Fly larvae in the soil eat it and stop feeding at once.', prov: CP },
   cautions: [{ text: 'Wash hands; keep out of eyes.', prov: MEM }],
   doesNot: { text: 'It does nothing to the flying ones: cards thin those.', prov: CP },

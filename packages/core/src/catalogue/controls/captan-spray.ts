@@ -10,7 +10,11 @@ export const captanSpray: Control = {
   organic: false,
   sheet: 'captan-50-wp',
   needs: { maxSunWm2: 500, maxTempC: 30, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
-  how: ['Through bloom: the flower is where it enters.', 'Choose hours without bees: before they fly or after.', 'Every 7 days if wet, 10 if dry.'],
+  how: [
+    { text: 'Through bloom: the flower is where it enters.', at: 'before' },
+    { text: 'Choose hours without bees: before they fly or after.', at: 'before', open: true },
+    { text: 'Every 7 days if wet, 10 if dry.', at: 'after' },
+  ],
   works: { text: 'Guards flowers and fruit against spores; it does not cure.', prov: CP },
   cautions: [
     { text: 'Can harm eyes for good: goggles, always.', prov: CP },

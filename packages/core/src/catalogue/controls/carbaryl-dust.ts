@@ -11,10 +11,10 @@ export const carbarylDust: Control = {
   sheet: 'carbaryl-dust',
   needs: { maxSunWm2: 100, maxTempC: 29, maxWindMs: 2, rainFreeHours: 24, leaf: 'dry', bees: 'always', daylight: true },
   how: [
-    'Evening, still air, no bees about.',
-    'A thin film on leaves, never on flowers.',
-    'On the stem base against borers, before flowering.',
-    'With flowers near, rinse it off at first light.',
+    { text: 'Evening, still air, no bees about.', at: 'before', open: true },
+    { text: 'A thin film on leaves, never on flowers.', at: 'list' },
+    { text: 'On the stem base against borers, before flowering.', at: 'on', by: ['dust-film'] },
+    { text: 'With flowers near, rinse it off at first light.', at: 'after', by: ['dust-film'], open: true },
   ],
   works: { text: 'About 5 % active, the rest carrier; acts on touch and when eaten.', prov: MEM },
   cautions: [

@@ -10,7 +10,11 @@ export const copperSoapSpray: Control = {
   organic: true,
   sheet: 'copper-octanoate',
   needs: { maxSunWm2: 300, maxTempC: 28, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
-  how: ['Before rain that would infect, on dry leaves.', 'Both sides, just wetted.', 'Every 7 to 10 days while it stays wet.'],
+  how: [
+    { text: 'Before rain that would infect, on dry leaves.', at: 'before', open: true, by: ['fine-spray', 'run-off'] },
+    { text: 'Both sides, just wetted.', at: 'list' },
+    { text: 'Every 7 to 10 days while it stays wet.', at: 'after' },
+  ],
   works: { text: 'A thin copper film; little copper for its effect.', prov: CP },
   cautions: [
     { text: 'Copper stays in the soil: count it.', prov: CP },

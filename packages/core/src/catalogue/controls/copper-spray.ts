@@ -11,9 +11,9 @@ export const copperSpray: Control = {
   sheet: 'copper-hydroxide',
   needs: { maxSunWm2: 500, maxTempC: 28, minTempC: 4, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
   how: [
-    'Before a wet spell: it guards, it does not cure.',
-    'Both sides, until just wetted; keep shaking.',
-    'Keep it off walls and fences: it stains blue-green.',
+    { text: 'Before a wet spell: it guards, it does not cure.', at: 'before', open: true },
+    { text: 'Both sides, until just wetted; keep shaking.', at: 'list' },
+    { text: 'Keep it off walls and fences: it stains blue-green.', at: 'on', open: true },
   ],
   works: { text: 'A film of copper stops spores and bacteria as they land.', prov: CP },
   cautions: [

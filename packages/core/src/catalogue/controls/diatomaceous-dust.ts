@@ -11,9 +11,10 @@ export const diatomaceousDust: Control = {
   sheet: 'diatomaceous-earth',
   needs: { maxWindMs: 3, rainFreeHours: 24, leaf: 'dry', bees: 'always' },
   how: [
-    'Food grade only, never pool grade. It must stay bone dry.',
-    'A thin film on undersides and round the base, never on flowers.',
-    'Dust again after rain or dew.',
+    { text: 'Food grade only, never pool grade.', at: 'before' },
+    { text: 'It must stay bone dry.', at: 'before', by: ['dust-film'] },
+    { text: 'A thin film on undersides and round the base, never on flowers.', at: 'list' },
+    { text: 'Dust again after rain or dew.', at: 'after', by: ['dust-film'], open: true },
   ],
   works: { text: 'It scratches and dries soft bodies; hard-shelled beetles hardly.', prov: CP },
   cautions: [

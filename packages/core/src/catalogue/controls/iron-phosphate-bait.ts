@@ -10,7 +10,11 @@ export const ironPhosphateBait: Control = {
   organic: true,
   sheet: 'iron-phosphate',
   needs: { minTempC: 5, rainFreeHours: 3 },
-  how: ['Scatter thinly on moist soil toward evening, never in heaps.', 'Close the pack and keep it from pets.'],
+  how: [
+    { text: 'Scatter thinly on moist soil toward evening, never in heaps.', at: 'list' },
+    { text: 'Toward evening, on moist soil.', at: 'before', by: ['scattered'] },
+    { text: 'Close the pack and keep it from pets.', at: 'after' },
+  ],
   works: { text: 'They stop feeding and go to ground within days.', prov: CP },
   cautions: [{ text: 'Thinly: a few pellets a hand apart.', prov: CP }],
   doesNot: { text: 'It does not show dead slugs: they go underground to die.', prov: CP },

@@ -10,7 +10,7 @@ export const limeSulfurSpray: Control = {
   organic: false,
   sheet: 'lime-sulfur',
   needs: { maxTempC: 25, minTempC: 5, maxWindMs: 3, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
-  how: ['Dormant wood only.'],
+  how: [{ text: 'Dormant wood only.', at: 'before' }],
   works: { text: 'Burns out spores and eggs on bare wood.', prov: MEM },
   cautions: [{ text: 'Burns eyes and skin for good; gives off poisonous gas with acids.', prov: CP }],
   doesNot: { text: 'It does not suit leaves in growth.', prov: CP },

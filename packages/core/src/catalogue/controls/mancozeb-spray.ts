@@ -10,7 +10,10 @@ export const mancozebSpray: Control = {
   organic: false,
   sheet: 'mancozeb',
   needs: { maxSunWm2: 500, maxTempC: 30, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
-  how: ['Before rain that would infect, on dry leaves.', 'Every 7 to 10 days while it stays wet.'],
+  how: [
+    { text: 'Before rain that would infect, on dry leaves.', at: 'before', open: true, by: ['fine-spray', 'run-off'] },
+    { text: 'Every 7 to 10 days while it stays wet.', at: 'after' },
+  ],
   works: { text: 'Guards the leaf from outside, on many fungi.', prov: MEM },
   cautions: [{ text: 'Do not breathe the powder.', prov: CP }],
   doesNot: { text: 'It does not cure.', prov: CP },

@@ -11,10 +11,11 @@ export const neemSpray: Control = {
   sheet: 'neem-oil',
   needs: { maxSunWm2: 120, maxTempC: 30, minTempC: 8, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower', daylight: true },
   how: [
-    'Stand the bottle in warm water for 5 minutes: it is solid when cool.',
-    'Soap in first, then oil; shake until frothy, and keep shaking.',
-    'Evening, lamps off indoors.',
-    'Weekly for the first month, then every two weeks.',
+    { text: 'Stand the bottle in warm water for 5 minutes: it is solid when cool.', at: 'before', state: 'liquid' },
+    { text: 'Soap in first, then oil; shake until frothy, and keep shaking.', at: 'list' },
+    { text: 'Evening.', at: 'before' },
+    { text: 'Lamps off indoors.', at: 'list' },
+    { text: 'Weekly for the first month, then every two weeks.', at: 'after' },
   ],
   works: { text: 'Smothers at once; otherwise acts over weeks on growth and breeding.', prov: CP },
   cautions: [

@@ -10,7 +10,11 @@ export const organophosphateSpray: Control = {
   organic: false,
   sheet: 'malathion-50-ec',
   needs: { maxTempC: 29, maxSunWm2: 200, maxWindMs: 4, rainFreeHours: 24, leaf: 'dry', bees: 'always', daylight: true },
-  how: ['Calm air, no rain for 24 hours.', 'Gloves, goggles and cover.', 'Children and pets away until dry.'],
+  how: [
+    { text: 'Calm air, no rain for 24 hours.', at: 'before', open: true },
+    { text: 'Gloves, goggles and cover.', at: 'list' },
+    { text: 'Children and pets away until dry.', at: 'after' },
+  ],
   works: { text: 'Broad contact and stomach kill.', prov: CP },
   cautions: [
     { text: 'Very toxic to bees: never on plants in flower.', prov: CP },

@@ -10,7 +10,10 @@ export const phosphonateSpray: Control = {
   organic: false,
   sheet: 'phosphonate',
   needs: { maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 4, leaf: 'dry', bees: 'in-flower' },
-  how: ['Before or at the first sign.', 'Wet the leaves; roots take it up too.'],
+  how: [
+    { text: 'Before or at the first sign.', at: 'before' },
+    { text: 'Wet the leaves; roots take it up too.', at: 'on', by: ['fine-spray', 'run-off'] },
+  ],
   works: { text: 'Moves with the sap and wakes the plant’s own defence.', prov: MEM },
   cautions: [{ text: 'Not on plants short of water.', prov: MEM }],
   doesNot: { text: 'It does not bring back dead roots.', prov: CP },

@@ -10,7 +10,11 @@ export const pyrethrinDust: Control = {
   organic: true,
   sheet: 'pyrethrin-dust',
   needs: { maxSunWm2: 100, maxTempC: 30, maxWindMs: 2, rainFreeHours: 12, bees: 'always', daylight: true },
-  how: ['Evening, still air, no bees about.', 'A thin film on leaves, away from any flower.', 'With flowers near, rinse it off at first light.'],
+  how: [
+    { text: 'Evening, still air, no bees about.', at: 'before', open: true },
+    { text: 'A thin film on leaves, away from any flower.', at: 'list' },
+    { text: 'With flowers near, rinse it off at first light.', at: 'after', by: ['dust-film'], open: true },
+  ],
   works: { text: 'Falls on what crawls there and stops it within the hour.', prov: CP },
   cautions: [{ text: '"Organic" dusts kill helpers all the same.', prov: CP }],
   doesNot: { text: 'It does not last past the next day.', prov: CP },

@@ -10,7 +10,10 @@ export const pyrethrinSpray: Control = {
   organic: true,
   sheet: 'pyrethrins',
   needs: { maxTempC: 30, maxSunWm2: 120, maxWindMs: 4.5, rainFreeHours: 6, leaf: 'dry', bees: 'always', daylight: true },
-  how: ['At dusk, when bees are home.', 'Hit what you see, both sides.'],
+  how: [
+    { text: 'At dusk, when bees are home.', at: 'before', open: true },
+    { text: 'Hit what you see, both sides.', at: 'on', by: ['fine-spray', 'run-off'] },
+  ],
   works: { text: 'Fast contact kill, gone within a day in sun.', prov: CP },
   cautions: [
     { text: 'Kills bees and helpers it wets.', prov: CP },

@@ -11,10 +11,10 @@ export const soapSpray: Control = {
   sheet: 'potassium-soap',
   needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 1, bees: 'in-flower', daylight: true },
   how: [
-    'Evening, or a fully overcast day.',
-    'Both sides of every leaf, until it drips.',
-    'Two or three evenings running, then look again.',
-    'Dead ones stay on: wash them off.',
+    { text: 'Evening, or a fully overcast day.', at: 'before' },
+    { text: 'Both sides of every leaf, until it drips.', at: 'list' },
+    { text: 'Two or three evenings running, then look again.', at: 'after' },
+    { text: 'Dead ones stay on: wash them off.', at: 'after' },
   ],
   works: { text: 'Works only wet and on contact.', prov: CP },
   cautions: [

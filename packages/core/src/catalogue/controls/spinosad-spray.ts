@@ -10,7 +10,11 @@ export const spinosadSpray: Control = {
   organic: true,
   sheet: 'spinosad',
   needs: { maxSunWm2: 200, maxTempC: 30, minTempC: 8, maxWindMs: 4, rainFreeHours: 6, bees: 'always' },
-  how: ['While they are small and eating.', 'At dusk, when bees are home; never on flowers.', 'At most twice running, then another mode of action.'],
+  how: [
+    { text: 'While they are small and eating.', at: 'before' },
+    { text: 'At dusk, when bees are home; never on flowers.', at: 'before', open: true },
+    { text: 'At most twice running, then another mode of action.', at: 'after' },
+  ],
   works: { text: 'Eaten or touched, it stops them within a day or two.', prov: CP },
   cautions: [{ text: 'Kills bees until three hours dry.', prov: CP }],
   doesNot: { text: 'It does not stop sucking insects.', prov: CP },

@@ -10,7 +10,11 @@ export const sulfurSpray: Control = {
   organic: true,
   sheet: 'wettable-sulfur',
   needs: { maxTempC: 30, maxSunWm2: 500, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', daylight: true },
-  how: ['Make a slurry with a little water first.', 'A drop of soap helps it spread. Keep shaking.', 'Cover new leaves before the wet spell.'],
+  how: [
+    { text: 'Make a slurry with a little water first.', at: 'list' },
+    { text: 'A drop of soap helps it spread. Keep shaking.', at: 'on', mixed: true, by: ['fine-spray', 'run-off'] },
+    { text: 'Cover new leaves before the wet spell.', at: 'before', open: true, by: ['fine-spray', 'run-off'] },
+  ],
   works: { text: 'Guards against spores; better before than after.', prov: CP },
   cautions: [
     { text: 'Never within 14 days of any oil, either way.', prov: CP },

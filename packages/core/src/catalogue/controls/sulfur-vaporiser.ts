@@ -10,7 +10,11 @@ export const sulfurVaporiser: Control = {
   organic: true,
   sheet: 'sulfur-vapour',
   needs: { minTempC: 8, maxTempC: 25, maxSunWm2: 5 },
-  how: ['A closed greenhouse, nobody inside, door marked.', '3 to 4 hours at night.', 'Air it out before anyone goes in.'],
+  how: [
+    { text: 'A closed greenhouse, nobody inside, door marked.', at: 'list' },
+    { text: '3 to 4 hours at night.', at: 'on', by: ['vaporised'] },
+    { text: 'Air it out before anyone goes in.', at: 'list' },
+  ],
   works: { text: 'A thin film of sulfur on every leaf of a closed house.', prov: CP },
   cautions: [{ text: 'Nobody inside while it runs: the fumes hurt lungs.', prov: CP }],
   doesNot: { text: 'It does not work in a house that is open or leaks.', prov: CP },

@@ -10,7 +10,10 @@ export const systemicDrench: Control = {
   organic: false,
   sheet: 'imidacloprid-drench',
   needs: { minTempC: 5, rainFreeHours: 24 },
-  how: ['Clear mulch from the base.', 'Pour evenly round the base; water in.'],
+  how: [
+    { text: 'Clear mulch from the base.', at: 'before' },
+    { text: 'Pour evenly round the base; water in.', at: 'on', by: ['soil-drench'] },
+  ],
   works: { text: 'Taken up by the roots; reaches inside curled leaves; lasts a season or longer.', prov: CP },
   cautions: [
     { text: 'Never in bloom or beside flowers that bees visit.', prov: CP },

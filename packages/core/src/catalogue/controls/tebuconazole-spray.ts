@@ -10,7 +10,11 @@ export const tebuconazoleSpray: Control = {
   organic: false,
   sheet: 'tebuconazole',
   needs: { maxSunWm2: 500, maxTempC: 30, minTempC: 5, maxWindMs: 4, rainFreeHours: 12, leaf: 'dry', bees: 'in-flower' },
-  how: ['At the first spots.', 'Both sides of the leaf.', 'At most twice running, then another mode of action.'],
+  how: [
+    { text: 'At the first spots.', at: 'before' },
+    { text: 'Both sides of the leaf.', at: 'list' },
+    { text: 'At most twice running, then another mode of action.', at: 'after' },
+  ],
   works: { text: 'Moves into the leaf and stops young infections.', prov: MEM },
   cautions: [{ text: 'Keep off ponds.', prov: CP }],
   doesNot: { text: 'It does not clear old spots, and fungi grow used to it.', prov: CP },

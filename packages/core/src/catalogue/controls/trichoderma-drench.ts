@@ -10,7 +10,10 @@ export const trichodermaDrench: Control = {
   organic: true,
   sheet: 'trichoderma',
   needs: { minTempC: 10 },
-  how: ['Before trouble shows: at sowing, potting or planting.', 'Water it into moist soil, 10 °C or warmer.'],
+  how: [
+    { text: 'Before trouble shows: at sowing, potting or planting.', at: 'before' },
+    { text: 'Water it into moist soil, 10 °C or warmer.', at: 'on', by: ['soil-drench'] },
+  ],
   works: { text: 'A friendly fungus that takes the room rots would have.', prov: CP },
   cautions: [{ text: 'Spores: do not breathe the dust.', prov: MEM }],
   doesNot: { text: 'It does not save a plant whose stem is already soft.', prov: CP },

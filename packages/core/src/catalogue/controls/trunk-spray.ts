@@ -10,7 +10,11 @@ export const trunkSpray: Control = {
   organic: false,
   sheet: 'dinotefuran-trunk',
   needs: { minTempC: 5, maxTempC: 30, maxWindMs: 3, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
-  how: ['Dry bark, from the flare to 1.2 or 1.5 m, all the way round.', 'To the point of wet: it must not run.', 'Never in bloom, nor over flowering weeds.'],
+  how: [
+    { text: 'Dry bark, from the flare to 1.2 or 1.5 m, all the way round.', at: 'list' },
+    { text: 'To the point of wet: it must not run.', at: 'list' },
+    { text: 'Never in bloom, nor over flowering weeds.', at: 'before', open: true },
+  ],
   works: { text: 'Passes through the bark and rises with the sap; lasts a season or two.', prov: MEM },
   cautions: [
     { text: 'Never in bloom or beside flowers that bees visit.', prov: CP },

@@ -11,9 +11,10 @@ export const winterOil: Control = {
   sheet: 'horticultural-oil',
   needs: { maxSunWm2: 400, maxTempC: 28, minTempC: 5, maxWindMs: 4.5, rainFreeHours: 24, leaf: 'dry', bees: 'in-flower' },
   how: [
-    'Dormant wood on a mild, dry, frost-free day; summer strength on leaves.',
-    'Wet every crack of bark and every twig.',
-    'Keep shaking: it parts from the water.',
+    { text: 'Dormant wood on a mild, dry, frost-free day.', at: 'before', by: ['bark'] },
+    { text: 'Summer strength on leaves.', at: 'before', by: ['fine-spray', 'run-off'] },
+    { text: 'Wet every crack of bark and every twig.', at: 'on', by: ['bark'] },
+    { text: 'Keep shaking: it parts from the water.', at: 'on', mixed: true },
   ],
   works: { text: 'Smothers eggs, scales and mites that it coats.', prov: CP },
   cautions: [

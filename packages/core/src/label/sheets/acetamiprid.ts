@@ -73,5 +73,5 @@ export const acetamiprid: LabelSheet = {
   into: 'shake-in',
   cautions: [{ text: 'Keep it off flowers, also of weeds beneath.', prov: CP }],
   regionNote: { text: 'Not for home gardeners everywhere: check that it is allowed where you are.', prov: MEM },
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -45,5 +45,5 @@ export const azadirachtin: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'shake-in',
   cautions: [{ text: 'Use the mix within 8 hours.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -43,5 +43,5 @@ export const bacillusSubtilis: LabelSheet = {
   mixLifeHours: 12,
   into: 'shake-in',
   cautions: [{ text: 'Living: keep cool, use the mix the same day.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -65,5 +65,5 @@ export const bordeaux: LabelSheet = {
     { text: 'Use the mix the same day: it goes grainy.', prov: CP },
     { text: 'Very poisonous to fish: keep off ponds and drains.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

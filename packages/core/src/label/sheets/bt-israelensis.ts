@@ -44,5 +44,5 @@ export const btIsraelensis: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'slurry-first',
   cautions: [],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

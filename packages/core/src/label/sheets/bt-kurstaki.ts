@@ -43,5 +43,5 @@ export const btKurstaki: LabelSheet = {
   mixLifeHours: 12,
   into: 'slurry-first',
   cautions: [{ text: 'May irritate skin. Wash produce.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

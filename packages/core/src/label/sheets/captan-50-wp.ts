@@ -75,5 +75,5 @@ export const captan50Wp: LabelSheet = {
     { text: 'Can do lasting harm to eyes.', prov: CP },
     { text: 'Never with oil.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

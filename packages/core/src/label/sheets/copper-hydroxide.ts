@@ -87,5 +87,5 @@ export const copperHydroxide: LabelSheet = {
     { text: 'Stains walls, fences and evergreens blue-green.', prov: CP },
     { text: 'Very poisonous to fish: keep off ponds and drains.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

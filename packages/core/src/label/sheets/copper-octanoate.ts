@@ -46,5 +46,5 @@ export const copperOctanoate: LabelSheet = {
   shelfLifeMonths: 36,
   into: 'shake-in',
   cautions: [{ text: 'Very poisonous to fish: keep off ponds and drains.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -47,5 +47,5 @@ export const diatomaceousEarth: LabelSheet = {
     { text: 'Never pool grade.', prov: CP },
     { text: 'Must stay bone dry; kills soft-bodied helpers too.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Keep in its own pack, dry and locked away. Take old product to a hazardous-waste day.',
 };

@@ -51,5 +51,5 @@ export const dinotefuranTrunk: LabelSheet = {
   into: 'shake-in',
   cautions: [{ text: 'Never in bloom.', prov: CP }],
   regionNote: { text: 'Withdrawn for outdoor use in several places: check that it is allowed where you are.', prov: MEM },
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -69,5 +69,5 @@ export const horticulturalOil: LabelSheet = {
     { text: 'Not on drought-stressed plants, nor in frost.', prov: CP },
     { text: 'Keep shaking: it parts from the water.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

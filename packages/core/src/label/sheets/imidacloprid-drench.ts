@@ -51,5 +51,5 @@ export const imidaclopridDrench: LabelSheet = {
     { text: 'Not on soaked soil. Never in bloom.', prov: CP },
     { text: 'Withdrawn for outdoor use in several places: check that it is allowed where you are.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

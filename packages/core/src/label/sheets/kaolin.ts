@@ -44,5 +44,5 @@ export const kaolin: LabelSheet = {
   shelfLifeMonths: 60,
   into: 'slurry-first',
   cautions: [{ text: 'Leaves a white film: wash produce.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

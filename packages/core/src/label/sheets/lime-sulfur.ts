@@ -50,5 +50,5 @@ export const limeSulfur: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'shake-in',
   cautions: [{ text: 'Burns eyes and skin for good.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -78,5 +78,5 @@ export const malathion50Ec: LabelSheet = {
     { text: 'Very toxic to bees.', prov: CP },
     { text: 'Children and pets off until dry, and out of the treated area for the keep-out time.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

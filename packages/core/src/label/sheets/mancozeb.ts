@@ -58,5 +58,5 @@ export const mancozeb: LabelSheet = {
   into: 'slurry-first',
   cautions: [{ text: 'Sleeves and gloves: it wakes allergies of the skin.', prov: CP }],
   regionNote: { text: 'Withdrawn in the European Union: check that it is allowed where you are.', prov: MEM },
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -63,5 +63,5 @@ export const neemOil: LabelSheet = {
     { text: 'Twice as much plain liquid soap as oil carries it into water.', prov: CP },
     { text: 'Never neat. Horticultural grade only.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -58,5 +58,5 @@ export const phosphonate: LabelSheet = {
   shelfLifeMonths: 36,
   into: 'shake-in',
   cautions: [{ text: 'Near copper it burns.', prov: MEM }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

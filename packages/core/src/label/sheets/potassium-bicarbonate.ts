@@ -44,5 +44,5 @@ export const potassiumBicarbonate: LabelSheet = {
   mixLifeHours: 24,
   into: 'slurry-first',
   cautions: [{ text: 'Too strong or in sun it scorches.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -47,5 +47,5 @@ export const potassiumSoap: LabelSheet = {
     { text: 'New to a plant: try a few leaves and wait 24 to 48 hours.', prov: CP },
     { text: 'Washes off into ponds: kills fish.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -61,5 +61,5 @@ export const pyrethrins: LabelSheet = {
     { text: 'Kills bees and helpers it wets.', prov: CP },
     { text: 'Very poisonous to fish.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -71,5 +71,5 @@ export const spinosad: LabelSheet = {
   shelfLifeMonths: 36,
   into: 'shake-in',
   cautions: [{ text: 'Toxic to bees until it has dried for three hours.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

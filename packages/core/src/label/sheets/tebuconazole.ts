@@ -48,5 +48,5 @@ export const tebuconazole: LabelSheet = {
   shelfLifeMonths: 36,
   into: 'shake-in',
   cautions: [{ text: 'Keep off ponds.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -45,5 +45,5 @@ export const trichoderma: LabelSheet = {
   shelfLifeMonths: 12,
   into: 'slurry-first',
   cautions: [{ text: 'Living: keep cool and dry.', prov: CP }],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -49,5 +49,5 @@ export const wettableSulfur: LabelSheet = {
     { text: 'Burns leaves in heat: not at 30 °C or above.', prov: CP },
     { text: 'Keep shaking: it settles.', prov: CP },
   ],
-  disposal: 'Rinse the sprayer over the treated plants. Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
+  disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };
