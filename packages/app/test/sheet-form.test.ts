@@ -45,7 +45,7 @@ describe('a label sheet as it is typed', () => {
     ['nowhere', form({ outdoors: false, indoors: false }), 'outdoors', /outdoors/],
     ['no protection', form({ protection: [] }), 'protection', /gloves/],
     ['a keep-out in words', form({ reEntryHours: 'until dry' }), 'reEntryHours', /not a number/],
-    ['no day would do', form({ minTempC: '35' }), 'minTempC', /no day/],
+    ['no day would do', form({ minTemp: '95' }), 'minTempC', /no day/],
     ['days apart in words', form({ gaps: { ...form().gaps, oil: 'two weeks' } }), 'gaps.oil', /not a number/],
     ['a crop that stands on a line', form({ forbidden: ['vegetables'] }), 'lines.0.crops', /forbidden further down/],
     ['licensed only', form({ restricted: true }), 'restricted', /licensed/],

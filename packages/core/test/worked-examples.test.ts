@@ -239,8 +239,8 @@ describe('potassium soap', () => {
     expect(r.yield).toBe(7680);
   });
   test('pure lye by a recipe for flakes of 90 % is found out', () => {
-    expect(got(checkSoap([{ oilId: 'rapeseed', g: 1000 }], 192, 90)).verdict).toBe('good');
-    expect(got(checkSoap([{ oilId: 'rapeseed', g: 1000 }], 215, 90)).verdict).toBe('lye-left');
+    expect(got(checkSoap([{ oilId: 'rapeseed', g: 1000 }], 192, 90, 'potassium')).verdict).toBe('good');
+    expect(got(checkSoap([{ oilId: 'rapeseed', g: 1000 }], 215, 90, 'potassium')).verdict).toBe('lye-left');
   });
   // source: common practice: about 3 days at 30 °C, 7 to 8 at 21 °C
   test('days until it is ready', () => {

@@ -8,6 +8,7 @@ import { useEffect, type ReactNode } from 'react';
 import { useGarden } from '../api/queries';
 import { usePreferences } from '../state/preferences';
 import { useScheme } from '../state/scheme';
+import { ReadIn } from '../ui/words';
 import { Shell } from './shell';
 
 const client = new QueryClient({
@@ -45,5 +46,5 @@ function FirstRun({ children }: { readonly children: ReactNode }) {
         {children}
       </>
     );
-  return <>{children}</>;
+  return <ReadIn units={garden?.units ?? 'metric'}>{children}</ReadIn>;
 }

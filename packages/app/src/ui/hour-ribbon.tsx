@@ -1,4 +1,4 @@
-import { sayTime, type Instant } from '@sleetbrook/core/measure';
+import { sayTime, trim, type Instant } from '@sleetbrook/core/measure';
 import { SLOT_MS, type Conditions, type Span } from '@sleetbrook/core/weather';
 import { DateTime } from 'luxon';
 import { useId, useMemo, useRef, useState } from 'react';
@@ -7,6 +7,7 @@ import Svg, { Defs, G, Line, LinearGradient, Path, Pattern, Rect, Stop, Text as 
 import { HOUR_PX, rainBars, runs, SKY_HEIGHT, SKY_TOP, skyLight, SLOT_PX, trace } from './ribbon-paths';
 import { T } from './text';
 import { useTokens, type Tokens } from './tokens';
+import { useWords } from './words';
 
 interface Props {
   /** Quarter hours from now on. */
@@ -160,6 +161,7 @@ interface ExtremeProps {
 
 /** Figures at the highest (and lowest) point of a trace, day by day. */
 function Extreme({ values, unit, top, bottom, low, t, colour, both = false }: ExtremeProps) {
+  const words = useWords();
   const high = unit === 'km/h' ? Math.max(20, ...values) : Math.max(...values);
   const y = (v: number) => bottom - ((v - low) / Math.max(high - low, 1e-6)) * (bottom - top);
   const marks: { i: number; v: number; above: boolean }[] = [];
@@ -175,7 +177,7 @@ function Extreme({ values, unit, top, bottom, low, t, colour, both = false }: Ex
       {marks.map((m) => {
         const x = Math.min(Math.max(m.i * SLOT_PX, 44), values.length * SLOT_PX - 34);
         const place = { x, y: m.above ? y(m.v) - 7 : y(m.v) + 18, fontSize: 13, fontFamily: 'AtkinsonSemi', textAnchor: 'middle' as const };
-        const text = `${Math.round(m.v)} ${unit}`;
+        const text = words(`${trim(m.v, unit === '°C' ? 0 : 1)} ${unit}`);
         return (
           <G key={`${m.i}${m.above}`}>
             <SvgText {...place} fill={t.halo} stroke={t.halo} strokeWidth={4} strokeLinejoin="round">

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text } from 'react-native';
+import { useWords } from './words';
 
 const KINDS = {
   title: 'font-bold text-[34px] leading-[40px] text-ink',
@@ -20,8 +21,15 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** All text. Figures are tabular, so that amounts and times line up. */
+/** All text, in the grower's own degrees and lengths. Figures are tabular, so that amounts and times line up. */
 export function T({ kind = 'body', className = '', level, live, children }: Props) {
+  const words = useWords();
+  const said =
+    typeof children === 'string'
+      ? words(children)
+      : Array.isArray(children)
+        ? children.map((c: ReactNode) => (typeof c === 'string' ? words(c) : c))
+        : children;
   return (
     <Text
       className={`${KINDS[kind]} ${className}`}
@@ -29,7 +37,7 @@ export function T({ kind = 'body', className = '', level, live, children }: Prop
       {...(level ? { role: 'heading' as const, 'aria-level': level } : {})}
       {...(live ? { 'aria-live': 'polite' as const } : {})}
     >
-      {children}
+      {said}
     </Text>
   );
 }

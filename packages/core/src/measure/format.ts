@@ -82,3 +82,9 @@ export function sayDuration(ms: number): string {
   if (h > 0) return m > 0 ? `${h} h ${m} min` : `${h} h`;
   return `${m} min`;
 }
+
+/**
+ * A mass as the scale shows it: to its step and always in grams, so that nothing is rounded away.
+ * @example sayWeighed(1215, 1) // '1215 g'
+ */
+export const sayWeighed = (g: number, stepG: number): string => `${g.toFixed(Math.max(0, Math.min(3, Math.ceil(-Math.log10(stepG) - 1e-9))))} g`;

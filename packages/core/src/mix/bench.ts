@@ -14,6 +14,7 @@ export {
   type Formula,
   type Lime,
 } from './bordeaux/formula';
+export { slaking, type Slaking } from './bordeaux/slaking';
 export { bordeauxSteps } from './bordeaux/steps';
 export { fromStocks, sayStock, STOCK_G_PER_L, stockOf, type FromStocks } from './bordeaux/stocks';
 export { findPreparation, PREPARATIONS, type Amount, type Input, type Preparation, type Prepared, type Values } from './prepare';
@@ -25,5 +26,17 @@ export { heightOf, type Height, type HeightReading } from './size/height';
 export { BAND_TO_M, trunkBand, trunkRound, type Band, type TrunkReading } from './size/trunk';
 export { findOil, SOAP_OILS, type SoapOil } from './soap/oils';
 export { checkSoap, LYES, oilForLye, PURITY, soapRecipe, SURPLUS, type SoapCheck, type SoapRecipe, type SoapRequest } from './soap/recipe';
-export { nextDue, readyAt, readyDays, REST_HOURS, SOAP_STAGES, STAGE_NAMES, stageOf, type BatchTimes, type SoapDue, type SoapStage } from './soap/stages';
+export {
+  nextDue,
+  readyAt,
+  readyDays,
+  READY_TESTS,
+  REST_HOURS,
+  SOAP_STAGES,
+  STAGE_NAMES,
+  stageOf,
+  type BatchTimes,
+  type SoapDue,
+  type SoapStage,
+} from './soap/stages';
 export { LYE_GATES, SOAP_DOSES, soapSteps, vesselRefusal, VESSELS, type Dose, type Vessel } from './soap/steps';

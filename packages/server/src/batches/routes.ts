@@ -17,7 +17,7 @@ const LATE_MS = 5 * 60_000;
  * @throws HttpProblem 422 with the field
  */
 function checkBatch(b: Batch, now: Date): void {
-  const soap = checkSoap(b.oils, b.lyeG, b.purity);
+  const soap = checkSoap(b.oils, b.lyeG, b.purity, 'potassium');
   if (!soap.ok) throw invalid(soap.reasons[0]?.field ?? 'oils', soap.reasons[0]?.sentence ?? 'This can not be worked out.');
   if (soap.value.verdict === 'lye-left') throw invalid('lyeG', soap.value.sentence);
   const missing = LYE_GATES.find((g) => !b.confirmed.includes(g));

@@ -8,6 +8,7 @@ import {
   LEVEL,
   LIMES,
   readFormula,
+  slaking,
   sayFormula,
   sayStock,
   STOCK_G_PER_L,
@@ -106,7 +107,7 @@ export function BordeauxScreen() {
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
   const before = copperBefore(treatments?.treatments ?? [], DateTime.fromMillis(now, { zone: garden.zone }).year);
   const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0) : null;
-  const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks) : [];
+  const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (
     <ToolPage
       title="Bordeaux mixture"
@@ -154,7 +155,7 @@ export function BordeauxScreen() {
       {out.ok ? (
         <Amounts worked={out.value} units={units} kit={garden.measures} />
       ) : (
-        errorAt(out, 'copperStock', 'limeStock') && <T className="text-rowan">{errorAt(out, 'copperStock', 'limeStock')}</T>
+        errorAt(out, 'copperStock', 'limeStock', 'lime') && <T className="text-rowan">{errorAt(out, 'copperStock', 'limeStock', 'lime')}</T>
       )}
       {v.from === 'stocks' && (
         <Stocks
@@ -341,6 +342,7 @@ function MakeStock({
   const [text, setText] = useState('2 l');
   const volume = readSize(text, 'mix', units, { min: 250, max: 20_000, what: 'The stock' }, 'volume');
   const g = volume.ok ? stockOf(of, millilitres(volume.value), salt, lime) : null;
+  const slaked = of === 'lime' && lime === 'burnt' && volume.ok && g !== null ? slaking(g, volume.value) : null;
   const what = of === 'copper' ? COPPER_SALTS[salt].name : LIMES[lime].name;
   const keep = async () => {
     if (!volume.ok) return;
@@ -371,9 +373,18 @@ function MakeStock({
       {save.error && <Failed error={save.error} />}
       <SizeField label="How much stock" kind="mix" units={units} value={text} onChange={setText} error={errorAt(volume, 'volume')} />
       {g !== null && <T className="font-bold text-[40px] leading-[48px]">{`${trim(g, 1)} g`}</T>}
-      <T>{`${what}, stirred into water and filled up. ${of === 'copper' ? 'Plastic or glass: it eats metal. A warm day’s water, a night to dissolve.' : 'It settles: shake it hard before each use.'}`}</T>
+      {slaked?.ok && (
+        <T kind="strong">{`Slaked first: spoon by spoon into ${sayIn(slaked.value.water, 'volume', units)} of cold water of its own, in a steel vessel of ${sayIn(slaked.value.vesselAtLeast, 'volume', units)} or more; two hours, until it is cold. Goggles, gloves, outside.`}</T>
+      )}
+      {slaked && !slaked.ok && <T className="text-rowan">{slaked.reasons[0]?.sentence}</T>}
+      <T>{`${what}, ${slaked ? 'slaked, ' : ''}stirred into water and filled up. ${of === 'copper' ? 'Plastic or glass: it eats metal. A warm day’s water, a night to dissolve.' : 'It settles: shake it hard before each use.'}`}</T>
       <T kind="strong">Each stock in a container of its own, sealed, marked, locked away. Never in a drink bottle.</T>
-      <Button title="It is made: keep it and print its label" disabled={!volume.ok} busy={save.isPending} onPress={() => void keep().catch(() => undefined)} />
+      <Button
+        title="It is made: keep it and print its label"
+        disabled={!volume.ok || slaked?.ok === false}
+        busy={save.isPending}
+        onPress={() => void keep().catch(() => undefined)}
+      />
     </>
   );
 }
@@ -416,7 +427,7 @@ export function BordeauxMix() {
   return (
     <StepCards
       draftKey={KEY}
-      steps={bordeauxSteps(amounts, salt, lime, stocks)}
+      steps={bordeauxSteps(amounts, salt, lime, stocks, garden.units)}
       head={() => `Bordeaux mixture ${sayFormula(amounts.formula)}, ${sayBoth(amounts.volume, 'volume', garden.units)}`}
       back={{ title: 'Bordeaux mixture', href: '/bench/bordeaux' }}
       act={(step, last) => (last ? 'Done' : step.id === 'protect' ? 'All of it is on' : 'Done: next')}

@@ -1,8 +1,8 @@
-import { checkBordeaux, checkSoap, COPPER_SALTS, LIMES, type CopperSalt, type Lime } from '@sleetbrook/core/bench';
+import { checkBordeaux, checkSoap, COPPER_SALTS, LIMES, type CopperSalt, type Lime, type LYES } from '@sleetbrook/core/bench';
 import { parseNumber, parseQuantity, readSize, type Millilitres, type UnitSystem } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import { useTool } from '../../state/tools';
-import { Field } from '../../ui/field';
+import { Choice, Field } from '../../ui/field';
 import { Mark, type MarkState } from '../../ui/mark';
 import { Pick } from '../../ui/pick';
 import { SizeField } from '../../ui/size-field';
@@ -83,20 +83,30 @@ const SOAP = {
   close: ['wait', 'Too close'],
   oily: ['wait', 'Too oily'],
   'lye-left': ['stop', 'Lye may be left over'],
+  sodium: ['stop', 'Not for plants'],
 } as const;
 
 /** Whether somebody's soap recipe leaves lye over. */
 export function SoapRecipe({ units }: { readonly units: UnitSystem }) {
-  const { values: v, set } = useTool('check-soap', { oils: 'rapeseed:', lye: '', purity: '90' });
+  const { values: v, set } = useTool('check-soap', { oils: 'rapeseed:', kind: 'potassium', lye: '', purity: '90' });
   const oils = gramsOf(readOilText(v.oils), units);
   const lye = parseQuantity(v.lye, units, ['mass'], 'lyeG');
   const purity = parseNumber(v.purity, 'purity');
-  const out = oils.ok && lye.ok && purity.ok ? checkSoap(oils.value, lye.value.si, purity.value) : null;
+  const out = oils.ok && lye.ok && purity.ok ? checkSoap(oils.value, lye.value.si, purity.value, v.kind as keyof typeof LYES) : null;
   return (
     <>
       <OilFields text={v.oils} onChange={(t) => set({ oils: t })} error={(f) => errorAt(oils, f) ?? errorAt(out, f)} />
+      <Choice
+        label="Lye"
+        value={v.kind}
+        onChange={(kind) => set({ kind })}
+        options={[
+          { value: 'potassium', label: 'Potassium (KOH)' },
+          { value: 'sodium', label: 'Sodium (NaOH)' },
+        ]}
+      />
       <Field
-        label="How much potassium lye"
+        label="How much lye"
         value={v.lye}
         onChange={(t) => set({ lye: t })}
         placeholder="190 g"

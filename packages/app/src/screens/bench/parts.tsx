@@ -6,6 +6,7 @@ import { Page } from '../../ui/page';
 import { sayScoop, Spoons } from '../../ui/spoons';
 import { Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { AsWritten } from '../../ui/words';
 import { PoisonHelp } from '../help/poison-help';
 
 const BACK = { title: 'Bench', href: '/bench' } as const;
@@ -35,6 +36,14 @@ export const ToolLoading = () => (
   </Page>
 );
 
+/** An answer that is weighed: as the scale shows it. */
+export const Weighed = ({ title, text }: { readonly title: string; readonly text: string }) => (
+  <View>
+    <T kind="label">{title}</T>
+    <T className="font-bold text-[48px] leading-[56px]">{text}</T>
+  </View>
+);
+
 /** An answer: the amount large in the grower's system, the other one below. */
 export function Big({
   title,
@@ -57,7 +66,9 @@ export function Big({
         <T className="font-bold text-[48px] leading-[56px]">{figure}</T>
         <T className="font-medium text-[26px] leading-[32px]">{unit}</T>
       </View>
-      <T kind="muted">{sayIn(si, dimension, otherSystem(units))}</T>
+      <AsWritten>
+        <T kind="muted">{sayIn(si, dimension, otherSystem(units))}</T>
+      </AsWritten>
       {children}
     </View>
   );

@@ -1,5 +1,17 @@
 import type { Batch } from '@sleetbrook/core/api';
-import { findOil, nextDue, readyAt, REST_HOURS, SOAP_DOSES, SOAP_STAGES, STAGE_NAMES, stageOf, type BatchTimes, type SoapStage } from '@sleetbrook/core/bench';
+import {
+  findOil,
+  nextDue,
+  READY_TESTS,
+  readyAt,
+  REST_HOURS,
+  SOAP_DOSES,
+  SOAP_STAGES,
+  STAGE_NAMES,
+  stageOf,
+  type BatchTimes,
+  type SoapStage,
+} from '@sleetbrook/core/bench';
 import { instant, sayBoth, sayDuration, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -60,8 +72,6 @@ interface DaysProps {
 
 /** Height of a stage on the line, px. */
 const STEP = 40;
-
-const GOLDEN = ['Thin as water', 'Golden and clear', 'No lumps at the bottom', 'Slippery between gloved fingers, no sting'] as const;
 
 function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
   const router = useRouter();
@@ -146,13 +156,13 @@ function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
       )}
       <Remove batch={batch} onRemoved={onRemoved} />
       <Sheet open={looking} title="Is it ready?" onClose={() => setLooking(false)}>
-        <T>All four, or it goes on standing.</T>
-        {GOLDEN.map((g) => (
+        <T>All of it, or it goes on standing.</T>
+        {READY_TESTS.map((g) => (
           <Tick key={g} label={g} checked={seen.includes(g)} onChange={(yes) => setSeen(yes ? [...seen, g] : seen.filter((x) => x !== g))} />
         ))}
         <Button
           title="It is ready: put it in the shed"
-          disabled={!GOLDEN.every((g) => seen.includes(g))}
+          disabled={!READY_TESTS.every((g) => seen.includes(g))}
           busy={save.isPending}
           onPress={() =>
             void save

@@ -1,5 +1,18 @@
 import { LYES, oilForLye, PURITY, soapRecipe, SURPLUS, vesselRefusal, VESSELS, type SoapRecipe, type Vessel } from '@sleetbrook/core/bench';
-import { done, parseNumber, parseQuantity, refused, sayBoth, trim, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import {
+  celsiusOf,
+  degreesOf,
+  degreeUnit,
+  done,
+  parseNumber,
+  parseQuantity,
+  refused,
+  sayBoth,
+  sayWeighed,
+  trim,
+  type Outcome,
+  type UnitSystem,
+} from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useBatches, useGarden } from '../../api/queries';
@@ -7,11 +20,12 @@ import { useDrafts } from '../../state/drafts';
 import { useTool } from '../../state/tools';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field, Tick } from '../../ui/field';
+import { Pick } from '../../ui/pick';
 import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { gramsOf, OilFields, readOilText } from './oil-fields';
-import { Big, errorAt, Refused, ToolLoading, ToolPage } from './parts';
+import { errorAt, Refused, Weighed, ToolLoading, ToolPage } from './parts';
 
 export const SOAP_KEY = 'soap';
 export const SOAP_USUAL = {
@@ -22,8 +36,9 @@ export const SOAP_USUAL = {
   surplus: '5',
   scale: '1',
   vessel: 'steel',
+  second: 'steel',
   mine: '',
-  tempC: '20',
+  tempC: '',
 };
 type Values = typeof SOAP_USUAL;
 
@@ -37,9 +52,10 @@ export function readSoap(v: Values, units: UnitSystem): Outcome<{ recipe: SoapRe
   if (!surplus.ok) return surplus;
   const scale = parseNumber(v.scale, 'scale');
   if (!scale.ok) return scale;
-  const temp = parseNumber(v.tempC, 'tempC');
+  const temp = parseNumber(v.tempC || String(degreesOf(20, units)), 'tempC');
   if (!temp.ok) return temp;
-  if (temp.value < 5 || temp.value > 45) return refused('temp', 'It stands at 5 to 45 °C: colder it does not go on.', 'tempC');
+  const tempC = celsiusOf(temp.value, units);
+  if (tempC < 5 || tempC > 45) return refused('temp', 'It stands at 5 to 45 °C: colder it does not go on.', 'tempC');
   let list = oils.value;
   if (v.mine.trim() !== '') {
     const mine = parseQuantity(v.mine, units, ['mass'], 'mine');
@@ -51,10 +67,12 @@ export function readSoap(v: Values, units: UnitSystem): Outcome<{ recipe: SoapRe
   const recipe = soapRecipe({ oils: list, lye: v.lye as keyof typeof LYES, purity: purity.value, surplus: surplus.value, scaleStepG: scale.value });
   if (!recipe.ok) return recipe;
   const bad = vesselRefusal(v.vessel as Vessel);
-  return bad ? refused('vessel', bad, 'vessel') : done({ recipe: recipe.value, purity: purity.value, tempC: temp.value });
+  if (bad) return refused('vessel', bad, 'vessel');
+  const second = vesselRefusal(v.second as Vessel);
+  return second ? refused('vessel', second, 'second') : done({ recipe: recipe.value, purity: purity.value, tempC });
 }
 
-const FIELDS = ['purity', 'surplus', 'scale', 'tempC', 'mine', 'vessel', 'lye', 'lyeG'];
+const FIELDS = ['purity', 'surplus', 'scale', 'tempC', 'mine', 'vessel', 'second', 'lye', 'lyeG'];
 
 /** Potassium soap from oil and lye: the recipe, and the batches that stand about. */
 export function SoapScreen() {
@@ -148,18 +166,25 @@ export function SoapScreen() {
         error={v.mine.trim() === '' ? undefined : at('mine', 'lyeG')}
         hint="The oils are then worked out to it."
       />
-      <Choice
-        label="Lye is dissolved in a"
+      <Pick<Vessel>
+        label="Lye is dissolved in"
         value={v.vessel as Vessel}
         onChange={(vessel) => set({ vessel })}
         error={at('vessel')}
         options={VESSELS.map((x) => ({ value: x.id, label: x.label }))}
       />
+      <Pick<Vessel>
+        label="It goes from there, cooled, into"
+        value={v.second as Vessel}
+        onChange={(second) => set({ second })}
+        error={at('second')}
+        options={VESSELS.map((x) => ({ value: x.id, label: x.label }))}
+      />
       <Field
         label="Where it will stand"
-        unit="°C"
+        unit={degreeUnit(units)}
         numeric
-        value={v.tempC}
+        value={v.tempC || String(degreesOf(20, units))}
         onChange={(tempC) => set({ tempC })}
         error={at('tempC')}
         hint="It is ready in about 3 days at 30 °C, in 7 to 8 at 21 °C."
@@ -173,13 +198,13 @@ export function SoapScreen() {
 function Recipe({ recipe: r, units }: { readonly recipe: SoapRecipe; readonly units: UnitSystem }) {
   return (
     <View className="gap-4">
-      <Big title="Lye, not a gram more" si={r.lye} dimension="mass" units="metric" />
+      <Weighed title="Lye, not a gram more" text={sayWeighed(r.lye, r.scaleStepG)} />
       <View>
         {r.oils.map((o) => (
           <Row key={o.oil.id} title={o.oil.name} end={sayBoth(o.g, 'mass', units)} />
         ))}
         <Row title="Cold water for the lye" end={sayBoth(r.water, 'mass', units)} />
-        <Row title="A bucket that holds" end={sayBoth(r.potAtLeast, 'volume', units)} />
+        <Row title="The second vessel holds at least" end={sayBoth(r.potAtLeast, 'volume', units)} />
         <Row title="Water to thin it, after two days" end={sayBoth(r.thinWith, 'volume', units)} />
         <Row title="Thin soap in the end" end={sayBoth(r.yield, 'volume', units)} />
         <Row title="Oil left over" end={`${trim(r.surplusLow, 1)} to ${trim(r.surplusHigh, 1)} %`} sub="from the least to the most that the oils take up" />

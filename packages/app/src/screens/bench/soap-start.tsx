@@ -62,7 +62,7 @@ export function SoapStart() {
   return (
     <StepCards
       draftKey={SOAP_KEY}
-      steps={soapSteps(recipe)}
+      steps={soapSteps(recipe, garden.units)}
       head={() => 'Potassium soap, first day'}
       back={{ title: 'Potassium soap', href: '/bench/soap' }}
       act={(step, last) => (last ? 'Keep the batch' : step.id === 'protect' ? 'All of it is on' : step.id === 'pour' ? 'The lye is in the water' : 'Done')}

@@ -1,7 +1,7 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
 import { FORMULATION_CODES, FORMULATIONS, MATERIAL_GROUPS, PROTECTION_ITEMS, rateOf, type Formulation, type LabelSheet } from '@sleetbrook/core/label';
 import { CROP_WORDS, looserThan } from '@sleetbrook/core/label-files';
-import type { UnitSystem } from '@sleetbrook/core/measure';
+import { degreeUnit, type UnitSystem } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -239,7 +239,14 @@ function Form({ base, id, specimen, units }: FormProps) {
         />
         <View className="flex-row gap-3">
           <View className="flex-1">
-            <Field label="Not at or above" unit="°C" numeric value={form.maxTempC} onChange={(maxTempC) => change({ maxTempC })} error={at('maxTempC')} />
+            <Field
+              label="Not at or above"
+              unit={degreeUnit(form.system)}
+              numeric
+              value={form.maxTemp}
+              onChange={(maxTemp) => change({ maxTemp })}
+              error={at('maxTempC')}
+            />
           </View>
           <View className="flex-1">
             <Field
@@ -255,10 +262,10 @@ function Form({ base, id, specimen, units }: FormProps) {
 
         <Field
           label="Not below"
-          unit="°C"
+          unit={degreeUnit(form.system)}
           numeric
-          value={form.minTempC}
-          onChange={(minTempC) => change({ minTempC })}
+          value={form.minTemp}
+          onChange={(minTemp) => change({ minTemp })}
           error={at('minTempC')}
           hint="Empty: nothing said"
         />

@@ -15,7 +15,7 @@ import {
   type Method,
 } from '@sleetbrook/core/label';
 import { checkSheet } from '@sleetbrook/core/label-files';
-import { parseNumber, type UnitSystem } from '@sleetbrook/core/measure';
+import { celsiusOf, degreesOf, parseNumber, type UnitSystem } from '@sleetbrook/core/measure';
 
 /** One line of the rate table as it is typed. */
 export interface LineForm {
@@ -63,10 +63,11 @@ export interface SheetForm {
   /** Days apart by material; empty: nothing said. */
   readonly gaps: Readonly<Record<GapGroup, string>>;
   readonly notMixedWith: NonNullable<LabelSheet['notMixedWith']>;
-  readonly minTempC: string;
+  /** In the grower's degrees. */
+  readonly minTemp: string;
   /** Empty: until dry. */
   readonly reEntryHours: string;
-  readonly maxTempC: string;
+  readonly maxTemp: string;
   readonly rainfastHours: string;
   readonly mixLifeHours: string;
   readonly shelfLifeMonths: string;
@@ -125,9 +126,9 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   forbidden: s.forbidden.map((f) => f.crop),
   gaps: Object.fromEntries(GAP_GROUPS.map((g) => [g, say(s.gaps.find((x) => x.group === g)?.days)])) as SheetForm['gaps'],
   notMixedWith: s.notMixedWith ?? [],
-  minTempC: say(s.minTempC),
+  minTemp: s.minTempC === undefined ? '' : say(degreesOf(s.minTempC, system)),
   reEntryHours: s.reEntry.kind === 'hours' ? say(s.reEntry.hours) : '',
-  maxTempC: say(s.maxTempC),
+  maxTemp: s.maxTempC === undefined ? '' : say(degreesOf(s.maxTempC, system)),
   rainfastHours: say(s.rainfastHours),
   mixLifeHours: say(s.mixLifeHours),
   shelfLifeMonths: say(s.shelfLifeMonths),
@@ -209,8 +210,12 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
       prov: OWN,
     };
   });
-  const maxTempC = optional(f.maxTempC, 'maxTempC', 'The highest temperature');
-  const minTempC = optional(f.minTempC, 'minTempC', 'The lowest temperature');
+  const degrees = (text: string, field: string, what: string) => {
+    const n = optional(text, field, what);
+    return n === undefined ? undefined : celsiusOf(n, f.system);
+  };
+  const maxTempC = degrees(f.maxTemp, 'maxTempC', 'The highest temperature');
+  const minTempC = degrees(f.minTemp, 'minTempC', 'The lowest temperature');
   const gaps = GAP_GROUPS.flatMap((group) => {
     const days = optional(f.gaps[group], `gaps.${group}`, 'The days apart');
     const prov = base.gaps.find((g) => g.group === group && g.days === days)?.prov ?? OWN;

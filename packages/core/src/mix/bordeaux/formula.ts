@@ -1,5 +1,6 @@
 import { convert, done, grams, millilitres, refused, trim, type Grams, type Millilitres, type Outcome, type Working } from '../../measure';
 import { pub } from '../../measure';
+import { slaking, type Slaking } from './slaking';
 
 /** Pounds of copper sulfate, pounds of hydrated lime, US gallons of water. */
 export interface Formula {
@@ -92,6 +93,8 @@ export interface BordeauxAmounts {
   readonly copper: Grams;
   /** Of the lime in the grower's hand. */
   readonly lime: Grams;
+  /** How burnt lime is slaked for it; null for hydrated lime. */
+  readonly slake: Slaking | null;
   /** Pure copper in the mix. */
   readonly metal: Grams;
   readonly working: readonly Working[];
@@ -100,7 +103,7 @@ export interface BordeauxAmounts {
 /**
  * Copper sulfate and lime for a volume of Bordeaux mixture.
  * @param volume of finished mix, ml
- * @returns grams of what the grower has; refused `bad-volume` or as `checkFormula` does
+ * @returns grams of what the grower has; refused `bad-volume`, as `checkFormula` does, or as `slaking` does of burnt lime
  * @example bordeauxFor({ copper: 10, lime: 10, water: 100 }, gallon, 'pentahydrate', 'hydrated') // 45.36 g of each
  * Source: UC ANR Publication 7481.
  */
@@ -115,6 +118,9 @@ export function bordeauxFor(f: Formula, volume: Millilitres, salt: CopperSalt, l
   const copper = (crystals * COPPER_SALTS.pentahydrate.copper) / COPPER_SALTS[salt].copper;
   const limeG = hydrated / LIMES[lime].makes;
   const metal = crystals * COPPER_SALTS.pentahydrate.copper;
+  // the copper is dissolved in a third of the mix
+  const slake = lime === 'burnt' ? slaking(limeG, volume, volume / 3) : done(null);
+  if (!slake.ok) return slake;
   const per = { name: 'Formula', value: `${sayFormula(f)}: lb, lb, US gallons` };
   const mix = { name: 'Mix', value: `${trim(litres, 2)} l` };
   return done({
@@ -122,6 +128,7 @@ export function bordeauxFor(f: Formula, volume: Millilitres, salt: CopperSalt, l
     volume: millilitres(volume),
     copper: grams(copper),
     lime: grams(limeG),
+    slake: slake.value,
     metal: grams(metal),
     working: [
       {

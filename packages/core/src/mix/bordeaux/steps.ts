@@ -1,9 +1,7 @@
-import { trim } from '../../measure';
+import { sayIn, trim, type UnitSystem } from '../../measure';
 import { step, type Step } from '../step';
 import { COPPER_SALTS, LIMES, type BordeauxAmounts, type CopperSalt, type Lime } from './formula';
 import type { FromStocks } from './stocks';
-
-const litres = (ml: number) => `${trim(ml / 1000, 2)} l`;
 
 const PROTECT = step('protect', 'Put on before you open it', ['Copper sulfate harms the eyes for good; lime burns them.'], {
   gate: ['Goggles', 'Respirator or particle mask', 'Gloves', 'Long sleeves and trousers', 'Children and pets are away'],
@@ -32,45 +30,58 @@ const LAST = [
  * The cards of a Bordeaux mix, from dry or from stocks. Burnt lime is slaked first, slowly, and stands two hours.
  * @param stocks null when it is made from dry
  */
-export function bordeauxSteps(a: BordeauxAmounts, salt: CopperSalt, lime: Lime, stocks: FromStocks | null): Step[] {
+export function bordeauxSteps(a: BordeauxAmounts, salt: CopperSalt, lime: Lime, stocks: FromStocks | null, units: UnitSystem = 'metric'): Step[] {
   const third = a.volume / 3;
+  const litres = (ml: number) => sayIn(ml, 'volume', units);
   if (stocks) {
     return [
       PROTECT,
       step('water', `Water to ${litres(stocks.water)}`, ['Into the clean sprayer, not the weed-killer one.'], { gate: ['Clean, and never held weed-killer'] }),
-      step('copper', `${trim(stocks.copperStock, 0)} ml of copper stock`, ['Shake the stock first. Pour it into the water.']),
-      step('lime', `${trim(stocks.limeStock, 0)} ml of lime stock`, ['Shake it hard: lime lies at the bottom. Pour it in, stirring all the time.'], {
+      step('copper', `${litres(stocks.copperStock)} of copper stock`, ['Shake the stock first. Pour it into the water.']),
+      step('lime', `${litres(stocks.limeStock)} of lime stock`, ['Shake it hard: lime lies at the bottom. Pour it in, stirring all the time.'], {
         caution: 'Copper first, lime second: the other way round it curdles.',
       }),
       ...LAST,
     ];
   }
-  const slake =
-    lime === 'burnt'
-      ? [
-          step('slake', 'Slake the lime first', [`${trim(a.lime, 1)} g of burnt lime, a little at a time, into a litre of cold water in a steel bucket.`], {
-            gate: ['Lime goes slowly into the water, never water onto lime'],
-            caution: 'It boils and spits. Outside, face away.',
-          }),
-          step('wait', 'Wait two hours', ['Until it is cold and smooth.'], { seconds: 7200 }),
-        ]
-      : [
-          step(
-            'slurry',
-            'Lime to a slurry',
-            [`${trim(a.lime, 1)} g of ${LIMES[lime].name.toLowerCase()}, stirred into ${litres(third / 2)} of water until no lumps are left.`],
-            { caution: 'Dust: stand upwind, mask on.' },
-          ),
-        ];
+  const slake = a.slake
+    ? [
+        step(
+          'slake',
+          'Slake the lime first',
+          [
+            `${litres(a.slake.water)} of cold water, out of the mix’s own, in a steel vessel that holds ${litres(a.slake.vesselAtLeast)} or more: never plastic, glass or zinc-coated.`,
+            `${trim(a.lime, 1)} g of burnt lime into it, a spoonful at a time. Wait until it stops boiling before the next.`,
+          ],
+          {
+            gate: ['Lime goes slowly into the water, never water onto lime', 'The vessel stands firm, outside, at most a third full'],
+            caution: 'It boils and spits. Face and arms away; water for the eyes at hand.',
+          },
+        ),
+        step('wait', 'Wait two hours', ['Until it is cold and smooth. Only cold milk of lime meets the copper.'], { seconds: 7200 }),
+      ]
+    : [
+        step(
+          'slurry',
+          'Lime to a slurry',
+          [`${trim(a.lime, 1)} g of ${LIMES[lime].name.toLowerCase()}, stirred into ${litres(third / 2)} of water until no lumps are left.`],
+          { caution: 'Dust: stand upwind, mask on.' },
+        ),
+      ];
   return [
     PROTECT,
     step('dissolve', 'Dissolve the copper', [
       `${trim(a.copper, 1)} g of ${COPPER_SALTS[salt].name.toLowerCase()} in ${litres(third)} of warm water, in plastic or glass: it eats metal.`,
     ]),
     ...slake,
-    step('water', `Water to ${litres(third)}`, ['Into the clean sprayer, not the weed-killer one. Pour the copper in.'], {
-      gate: ['Clean, and never held weed-killer'],
-    }),
+    step(
+      'water',
+      `Water to ${litres(Math.min(third, a.volume - third - (a.slake?.water ?? third / 2)))}`,
+      ['Into the clean sprayer, not the weed-killer one. Pour the copper in.'],
+      {
+        gate: ['Clean, and never held weed-killer'],
+      },
+    ),
     step('join', 'Then the lime slurry', ['Through a sieve, stirring all the time.'], {
       caution: 'Copper first, lime second: the other way round it curdles.',
     }),

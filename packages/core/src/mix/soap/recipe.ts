@@ -1,4 +1,4 @@
-import { done, grams, millilitres, refused, trim, type Grams, type Millilitres, type Outcome, type Working } from '../../measure';
+import { done, grams, millilitres, refused, sayWeighed, trim, type Grams, type Millilitres, type Outcome, type Working } from '../../measure';
 import { findOil, type SoapOil } from './oils';
 
 export const LYES = {
@@ -22,6 +22,8 @@ export interface SoapRecipe {
   readonly oilG: Grams;
   /** Flakes to weigh. */
   readonly lye: Grams;
+  /** What the scale shows at least; the lye is a multiple of it. */
+  readonly scaleStepG: number;
   /** The lye is dissolved in it. */
   readonly water: Grams;
   /** Oil that stays over even if every oil takes up the least that is published, and if it takes up the most; %. */
@@ -96,7 +98,8 @@ export function oilForLye(lyeG: number, shares: SoapRequest['oils'], purity: num
 }
 
 export interface SoapCheck {
-  readonly verdict: 'lye-left' | 'close' | 'good' | 'oily';
+  /** `sodium`: no lye may be left, but it is hard soap and not for plants. */
+  readonly verdict: 'lye-left' | 'close' | 'good' | 'oily' | 'sodium';
   /** Oil over, %, if the oils take up the least that is published; negative is lye left over. */
   readonly surplusLow: number;
   readonly surplusHigh: number;
@@ -105,18 +108,19 @@ export interface SoapCheck {
 
 /**
  * What a soap recipe that somebody has or was told really makes.
- * @param lyeG flakes, g @param purity %
+ * @param lyeG flakes, g @param purity % @param lye a gram of sodium lye does the work of 1.4 of potassium lye
  * @returns `lye-left` where lye may be in excess: it is refused for use in words, and how to save it is said
  */
-export function checkSoap(oils: SoapRequest['oils'], lyeG: number, purity: number): Outcome<SoapCheck> {
+export function checkSoap(oils: SoapRequest['oils'], lyeG: number, purity: number, lye: keyof typeof LYES): Outcome<SoapCheck> {
   const read = readOils(oils);
   if (!read.ok) return read;
   if (!(lyeG > 0) || !Number.isFinite(lyeG)) return refused('no-lye', 'Type how much lye, more than 0.', 'lyeG');
   if (!(purity >= PURITY.min && purity <= PURITY.max)) return refused('purity', `${PURITY.min} to ${PURITY.max} %.`, 'purity');
-  const { low, high } = surplusOf(read.value, lyeG, purity);
+  const asPotassium = lye === 'sodium' ? lyeG * (KOH / NAOH) : lyeG;
+  const { low, high } = surplusOf(read.value, asPotassium, purity);
   const verdict = low < 0 ? 'lye-left' : low < SURPLUS.min ? 'close' : low > SURPLUS.max ? 'oily' : 'good';
   const oilG = read.value.reduce((s, o) => s + o.g, 0);
-  const wantedOil = (oilG * lyeG * (purity / 100)) / (takesUp(read.value, 'low') * (1 - SURPLUS.usual / 100));
+  const wantedOil = (oilG * asPotassium * (purity / 100)) / (takesUp(read.value, 'low') * (1 - SURPLUS.usual / 100));
   const more = Math.ceil(wantedOil - oilG);
   const sentence =
     verdict === 'lye-left'
@@ -126,8 +130,20 @@ export function checkSoap(oils: SoapRequest['oils'], lyeG: number, purity: numbe
         : verdict === 'oily'
           ? `${trim(low, 1)} % of oil is over: it will float and block the nozzle. Use less oil, or more lye after working it out anew.`
           : `${trim(low, 1)} to ${trim(high, 1)} % of oil is over: no lye is left.`;
+  if (lye === 'sodium' && verdict !== 'lye-left') {
+    return done({
+      verdict: 'sodium',
+      surplusLow: low,
+      surplusHigh: high,
+      sentence: `${sentence} But sodium lye makes hard bar soap, and its sodium harms soil and leaves: not for plants.`,
+    });
+  }
   return done({ verdict, surplusLow: low, surplusHigh: high, sentence });
 }
+
+/** Molar masses, g/mol, from the standard atomic weights. */
+const KOH = 56.105;
+const NAOH = 39.997;
 
 function readOils(list: SoapRequest['oils']): Outcome<{ oil: SoapOil; g: Grams }[]> {
   if (list.length === 0) return refused('no-oil', 'Choose an oil.', 'oils');
@@ -161,6 +177,7 @@ function recipeOf(oils: readonly { oil: SoapOil; g: Grams }[], oilG: number, lye
     oils,
     oilG: grams(oilG),
     lye: grams(lye),
+    scaleStepG: r.scaleStepG,
     water: grams(water),
     surplusLow: over.low,
     surplusHigh: over.high,
@@ -170,7 +187,7 @@ function recipeOf(oils: readonly { oil: SoapOil; g: Grams }[], oilG: number, lye
     working: [
       {
         title: 'Lye',
-        result: `${trim(lye, 2)} g`,
+        result: sayWeighed(lye, r.scaleStepG),
         inputs: [
           ...lines,
           { name: 'Purity', value: `${trim(r.purity, 1)} %` },

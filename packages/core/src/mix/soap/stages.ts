@@ -30,6 +30,17 @@ export function readyDays(tempC: number): number {
 /** Where a batch stands. @example stageOf({ blended: null, … }) // 'blend' */
 export const stageOf = (b: BatchTimes): SoapStage => (b.ready !== null ? 'ready' : b.thinned !== null ? 'stir' : b.blended !== null ? 'rest' : 'blend');
 
+/**
+ * What must be seen before a batch counts as ready; the strip says that no lye is left: made soap is 9 to 10.5, lye
+ * far above. Common practice. Never tried on the tongue or bare skin.
+ */
+export const READY_TESTS = [
+  'Thin as water',
+  'Golden and clear',
+  'No lumps at the bottom',
+  'A pH strip in one part with ten of rain water shows 10.5 or less: no lye is left',
+] as const;
+
 /** What was done with a batch and when; times are UTC. */
 export interface BatchTimes {
   /** Blended to thick. */

@@ -1,0 +1,59 @@
+import { trim } from './format';
+import type { UnitSystem } from './unit-words';
+
+const fahrenheit = (c: number) => (c * 9) / 5 + 32;
+const KM_PER_MILE = 1.609344;
+const MM_PER_INCH = 25.4;
+/** Miles an hour are said where roads are signed in miles. */
+const inMiles = (units: UnitSystem) => units === 'us' || units === 'imperial';
+
+/** Whose degrees are typed and read. @example degreeUnit('us') // '°F' */
+export const degreeUnit = (units: UnitSystem): '°C' | '°F' => (units === 'us' ? '°F' : '°C');
+
+/** Celsius from a figure in the grower's degrees. @example celsiusOf(90, 'us') // 32.2… */
+export const celsiusOf = (degrees: number, units: UnitSystem): number => (units === 'us' ? Number((((degrees - 32) * 5) / 9).toFixed(6)) : degrees);
+
+/** The figure in the grower's degrees, to a tenth. @example degreesOf(32.22222, 'us') // 90 */
+export const degreesOf = (celsius: number, units: UnitSystem): number => Number((units === 'us' ? fahrenheit(celsius) : celsius).toFixed(1));
+
+/** A temperature in the grower's degrees, whole ones. @example sayTemperature(30, 'us') // '86 °F' */
+export const sayTemperature = (celsius: number, units: UnitSystem): string =>
+  units === 'us' ? `${trim(fahrenheit(celsius), 0)} °F` : `${trim(celsius, 0)} °C`;
+
+/** A wind in the grower's units. @param ms metres a second @example sayWind(4, 'us') // '9 mph' */
+export const sayWind = (ms: number, units: UnitSystem): string => (inMiles(units) ? `${trim((ms * 3.6) / KM_PER_MILE, 0)} mph` : `${trim(ms * 3.6, 0)} km/h`);
+
+/** A depth of rain. @example sayRain(6, 'us') // '0.24 in' */
+export const sayRain = (mm: number, units: UnitSystem): string =>
+  units === 'us' ? `${trim(mm / MM_PER_INCH, mm < MM_PER_INCH ? 2 : 1)} in` : `${trim(mm, 1)} mm`;
+
+/**
+ * Degrees, winds, short lengths and depths of rain in a sentence, in the grower's units: what the catalogue and the
+ * rules say is written in metric, and read by growers who think in °F, mph, inches and feet. Amounts of product are
+ * not touched: they are said exactly where they are worked out; nor is what stands in brackets beside its own equal.
+ * @example inWordsOf('Too hot: 31 °C, limit 30 °C', 'us') // 'Too hot: 88 °F, limit 86 °F'
+ */
+export function inWordsOf(text: string, units: UnitSystem): string {
+  if (!inMiles(units)) return text;
+  return text.replace(FIGURE, (whole, from: string, joint: string | undefined, to: string | undefined, unit: string) => {
+    const say = SAY[unit];
+    if (!say || (unit === '°C' && units !== 'us')) return whole;
+    const [a, b] = [say(Number(from)), to === undefined ? null : say(Number(to))];
+    return b === null ? `${a.figure} ${a.unit}` : `${a.figure}${joint ?? ' to '}${b.figure} ${b.unit}`;
+  });
+}
+
+const FIGURE = /(?<![\d.,(])(-?\d+(?:\.\d+)?)(?:( to | or |-|–)(-?\d+(?:\.\d+)?))? (°C|km\/h|mm|cm|m)(?![\w²³/°])/g;
+
+const half = (n: number) => Math.round(n * 2) / 2;
+const inches = (mm: number) => {
+  const n = mm / MM_PER_INCH;
+  return { figure: trim(n < 0.4 ? Math.max(0.01, n) : n < 2 ? Math.round(n * 4) / 4 : n < 10 ? half(n) : Math.round(n), 2), unit: 'in' };
+};
+const SAY: Readonly<Record<string, (n: number) => { readonly figure: string; readonly unit: string }>> = {
+  '°C': (n) => ({ figure: trim(fahrenheit(n), 0), unit: '°F' }),
+  'km/h': (n) => ({ figure: trim(n / KM_PER_MILE, 0), unit: 'mph' }),
+  mm: inches,
+  cm: (n) => inches(n * 10),
+  m: (n) => ({ figure: trim(n / 0.3048 < 10 ? half(n / 0.3048) : Math.round(n / 0.3048), 1), unit: 'ft' }),
+};
