@@ -1,4 +1,5 @@
 import type { Look } from '@sleetbrook/core/api';
+import type { MixLog } from '@sleetbrook/core/mix';
 import type { PartId } from '@sleetbrook/core/cards';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -34,8 +35,15 @@ export interface MixDraft {
   readonly timers: Readonly<Record<string, number>>;
   /** When product first met water: the mix’s life runs from there. */
   readonly madeAt: number | null;
+  /** Plantings that get their share of the same mix; the size empty: as the planting has it. */
+  readonly also?: readonly { readonly plantingId: string; readonly size: string }[];
+  /** What really went in, load by load, and what went otherwise. */
+  readonly log?: MixLog;
+  readonly slips?: readonly { readonly at: string; readonly text: string }[];
   /** Of the record that will come of it, given once: pressed twice, or after a reload, it is still one record. */
   readonly doneId?: string;
+  /** Of the records of the other plantings, by planting. */
+  readonly doneIds?: Readonly<Record<string, string>>;
   /** What the grower corrected in it before keeping it. */
   readonly done?: Readonly<Partial<Record<'by' | 'area' | 'time' | 'amount' | 'mix' | 'left', string>>>;
 }

@@ -6,6 +6,16 @@ import { idSchema, instantSchema } from './common';
 /** Something that went otherwise than planned while mixing, and what was done about it. */
 const slipSchema = z.strictObject({ at: instantSchema, text: z.string().trim().min(1).max(300) });
 
+/** One fill of the sprayer as it went. */
+const loadSchema = z.strictObject({
+  number: z.number().int().min(1).max(999),
+  product: z.number().min(0).max(1e6),
+  waterMl: z.number().min(0).max(2_000_000),
+  madeAt: instantSchema.nullable(),
+  outAt: instantSchema.nullable(),
+  waste: z.boolean(),
+});
+
 /**
  * What the client sends when something was done. The server adds the clocks, the weather and what it broke. What was
  * done is always taken; only what can not have been is refused.
@@ -42,6 +52,8 @@ export const treatmentRequestSchema = z.strictObject({
   waterMl: z.number().min(0).max(2_000_000).nullable(),
   /** Mix left unsprayed. */
   leftMl: z.number().min(0).max(2_000_000).nullable().default(null),
+  /** Load by load, of the whole mix. */
+  loads: z.array(loadSchema).max(200).default([]),
   slips: z.array(slipSchema).max(20).default([]),
   by: z.string().trim().min(1, 'Say who did it.').max(60, 'At most 60 letters.'),
   why: z.string().trim().max(300, 'At most 300 letters.'),

@@ -2,6 +2,7 @@
 export { cardFor, type Card } from './card';
 export { sayProduct } from './amounts';
 export { checkRecipe, OVER, type RecipeCheck } from './check-recipe';
+export { isPast, lifeEnd, loadLog, tally, type LoadLog, type MixLog, type MixTally } from './log';
 export { readPutIn, type PutIn } from './put-in';
 export { measureProduct } from './measure-product';
 export { correctOvershoot, type Correction } from './overshoot';

@@ -18,6 +18,14 @@ export interface Deed {
   readonly waterMl: number | null;
   /** What the label's rate is counted by: m², plants, m of row, cm of trunk, m of height. */
   readonly size: number | null;
+  /** Fills of the sprayer as they went, where they were noted. */
+  readonly loads?: readonly {
+    readonly product: number;
+    readonly waterMl: number;
+    readonly madeAt: Instant | null;
+    readonly outAt: Instant | null;
+    readonly waste: boolean;
+  }[];
   /** When product first met water; null when not known. */
   readonly madeAt: Instant | null;
   readonly finishedAt: Instant;
@@ -56,6 +64,7 @@ export function truthOf(d: Deed): Truth {
   const broke: string[] = [];
   const { line, covered } = lineOf(d, broke);
   const above = rates(d, line, covered, broke);
+  if (d.amount === null) broke.push('How much was used was not written down.');
   limits(d, line, broke);
   const strict = line ?? strictest(d.sheet.lines);
   const clocks = clocksFor(d.sheet, strict, d.finishedAt, d.air ?? { temperatureC: 0, humidityPct: 100 }, d.zone);
@@ -64,6 +73,17 @@ export function truthOf(d: Deed): Truth {
   const stern = !covered || above ? instant(d.finishedAt + STERN_HOURS[d.sheet.signalWord] * HOUR) : clocks.keepOutUntil;
   const keepOutUntil = instant(Math.max(clocks.keepOutUntil, stern));
   return { line, broke, pickUnknown, clocks: { ...clocks, keepOutUntil, pickFrom: pickUnknown || !d.planting.edible ? null : clocks.pickFrom } };
+}
+
+/**
+ * What a use would break before it is done: the label's crops and pests, flowers, places, stages, days between, gaps.
+ * @returns a sentence each; empty where nothing stands against it
+ */
+export function barredBy(d: Deed): string[] {
+  const broke: string[] = [];
+  const { line } = lineOf(d, broke);
+  limits(d, line, broke);
+  return broke;
 }
 
 /** The line it falls under; without one for this pest the strictest for this crop, so that the longest wait runs. */
@@ -91,17 +111,25 @@ function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[
   if (!(over > 0)) return false;
   const made = d.amount / over;
   const said = sayRateIn(made, rate.unit, rate.form, rate.printed?.system ?? 'metric');
+  const strongest = rate.form === 'per-litre' ? Math.max(0, ...putOut(d).map((l) => (l.waterMl > 0 ? l.product / (l.waterMl / 1000) : 0))) : 0;
   if (!atMost(made, rate.max)) {
     broke.push(`Above the label: ${said}, the label has ${sayRate(rate)}.`);
+    return true;
+  }
+  if (!atMost(strongest, rate.max)) {
+    broke.push(
+      `One load was above the label: ${sayRateIn(strongest, rate.unit, rate.form, rate.printed?.system ?? 'metric')}, the label has ${sayRate(rate)}.`,
+    );
     return true;
   }
   if (!atLeast(made, rate.min)) broke.push(`Weaker than the label: ${said}, the label has ${sayRate(rate)}.`);
   return false;
 }
 
+const putOut = ({ loads = [] }: Deed) => loads.filter((l) => !l.waste);
+
 function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   const { sheet, planting, air } = d;
-  if (d.amount === null) broke.push('How much was used was not written down.');
   const say = (yes: boolean, sentence: string) => {
     if (yes) broke.push(sentence);
   };
@@ -112,8 +140,10 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   say(flowering && line?.inBloom === 'never', 'The label bars it on open flowers.');
   say(flowering && line?.inBloom !== 'never' && sheet.bees === 'toxic', 'It harms bees, and the plants were in flower.');
   say(line?.stages !== undefined && !line.stages.some((s) => s === planting.stage), `The label holds only while ${line?.stages?.join(' or ')}.`);
-  if (d.madeAt !== null) {
-    const hours = (d.finishedAt - d.madeAt) / HOUR;
+  const ages = putOut(d).flatMap((l) => (l.madeAt === null ? [] : [(l.outAt ?? d.finishedAt) - l.madeAt]));
+  const oldest = ages.length > 0 ? Math.max(...ages) : d.madeAt === null ? null : d.finishedAt - d.madeAt;
+  if (oldest !== null) {
+    const hours = oldest / HOUR;
     say(!atMost(hours, sheet.mixLifeHours), `The mix was ${Math.ceil(hours)} h old; it keeps ${sheet.mixLifeHours} h.`);
   }
   if (air && planting.site === 'outdoors') {

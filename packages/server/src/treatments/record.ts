@@ -46,7 +46,8 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
         amount: request.amount,
         waterMl: request.waterMl,
         size: request.count ?? request.trunkCm ?? request.heightM ?? request.areaM2,
-        madeAt: request.madeAt === null ? null : instant(Date.parse(request.madeAt)),
+        loads: request.loads.map((l) => ({ ...l, madeAt: at(l.madeAt), outAt: at(l.outAt) })),
+        madeAt: at(request.madeAt),
         finishedAt: instant(Date.parse(request.finishedAt)),
         air: weather,
         zone: garden.zone,
@@ -74,6 +75,8 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
     recordedAt: now.toISOString(),
   };
 }
+
+const at = (iso: string | null) => (iso === null ? null : instant(Date.parse(iso)));
 
 /** Older than this is a slip of the pen. */
 const MOST_DAYS_BACK = 731;

@@ -221,14 +221,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         state: state(order, 1),
         content:
           here && s === 'mix' && planting && trouble ? (
-            <MixStation
-              found={c}
-              planting={planting}
-              garden={garden}
-              controlId={l.controlId ?? ''}
-              onKeep={() => void change({ mixedAt: at }).catch(() => undefined)}
-              busy={save.isPending}
-            />
+            <MixStation found={c} onKeep={() => void change({ mixedAt: at }).catch(() => undefined)} busy={save.isPending} />
           ) : (
             <Summary
               word="Mix"

@@ -1,8 +1,8 @@
 import type { CaseDetail, Garden, Planting } from '@sleetbrook/core/api';
-import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { lineFor } from '@sleetbrook/core/label';
+import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
 import { readSize, trim, UNITS, usualUnit, type Instant, type Outcome } from '@sleetbrook/core/measure';
-import { readPutIn, sayProduct } from '@sleetbrook/core/mix';
+import { readPutIn, sayProduct, tally } from '@sleetbrook/core/mix';
+import { sharesOf } from '@sleetbrook/core/record';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
 import { useEffect, useState } from 'react';
@@ -10,7 +10,7 @@ import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { ApiProblem } from '../../api/client';
 import { useSaveTreatment } from '../../api/mutations';
-import { useCaseDetail, useGarden, usePlantings, useSprayers } from '../../api/queries';
+import { useCaseDetail, useGarden, usePlantings } from '../../api/queries';
 import { EMPTY_MIX, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
@@ -19,9 +19,9 @@ import { Page } from '../../ui/page';
 import { SizeField } from '../../ui/size-field';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
-import { useSheetOf } from '../shed/use-sheet';
 import { sayMl } from '../mix/measured-lines';
-import { madeBy, mixFor } from '../mix/mix-for';
+import type { Part } from '../mix/job-for';
+import { useCaseMix, type CaseMix } from '../mix/use-mix-job';
 
 /** Station 6: write down what was done. The clocks start when it is kept. */
 export function DoneScreen({ id }: { readonly id: string }) {
@@ -29,46 +29,68 @@ export function DoneScreen({ id }: { readonly id: string }) {
   const garden = useGarden().data;
   const plantings = usePlantings().data;
   const now = useNow();
+  const mix = useCaseMix(detail.data?.case);
   return (
     <Read query={detail}>
       {(d) => {
         const planting = plantings?.find((p) => p.id === d.case.plantingId);
-        return garden && planting && now !== undefined ? <Form detail={d} garden={garden} planting={planting} now={now} /> : null;
+        return garden && planting && now !== undefined && mix !== undefined ? (
+          <Form detail={d} garden={garden} planting={planting} now={now} mix={mix} />
+        ) : null;
       }}
     </Read>
   );
 }
 
-function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; readonly garden: Garden; readonly planting: Planting; readonly now: Instant }) {
+interface FormProps {
+  readonly detail: CaseDetail;
+  readonly garden: Garden;
+  readonly planting: Planting;
+  readonly now: Instant;
+  /** null for work by hand. */
+  readonly mix: CaseMix | null;
+}
+
+const iso = (ms: number | null) => (ms === null ? null : new Date(ms).toISOString());
+
+function Form({ detail, garden, planting, now, mix }: FormProps) {
   const router = useRouter();
   const save = useSaveTreatment();
-  const sprayers = useSprayers().data ?? [];
-  const draft = useDrafts((d) => d.mixes[detail.case.id]) ?? EMPTY_MIX;
+  const caseId = detail.case.id;
+  const draft = useDrafts((d) => d.mixes[caseId]) ?? EMPTY_MIX;
   const dropMix = useDrafts((d) => d.dropMix);
   const lap = detail.case.laps.at(-1);
   const control = findControlCard(lap?.controlId ?? '');
-  const sheet = useSheetOf(lap?.controlId, lap?.sheetId);
-  const host = findHost(planting.hostId);
-  const trouble = findTroubleCard(detail.case.troubleId);
-  const line = sheet && host && trouble ? lineFor(sheet, host, trouble) : null;
-  const mix = sheet && line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
-  const plan = mix?.ok ? mix.value : null;
+  const job = mix?.job.ok ? mix.job.value : null;
+  const plan = job?.plan.ok ? job.plan.value : null;
+  const went = plan ? tally(plan, draft.log ?? {}) : null;
+  const { units } = garden;
+  // what the amounts are typed in, also where they no longer fit the label
+  const by = plan ?? (mix && job ? { sheet: mix.sheet, unit: job.line.rate.unit, units } : null);
+  const wet = plan ? plan.water > 0 : mix !== null && mix.sheet.into !== 'not-mixed';
+  const parts: readonly Part[] = job?.parts ?? [{ planting, troubleId: detail.case.troubleId, caseId, size: planting.areaM2 }];
+  const alone = parts.length === 1;
 
   const setMix = useDrafts((d) => d.setMix);
   const [id] = useState(() => draft.doneId ?? v7());
   const [errors, setErrors] = useState<Record<string, string>>({});
+  const sharers = parts
+    .slice(1)
+    .map((p) => p.planting.id)
+    .join(' ');
   // kept before anything is sent: a lost answer, a reload or a second press is the same record
   useEffect(() => {
-    if (draft.doneId !== id) setMix(detail.case.id, { doneId: id });
-  }, [draft.doneId, id, detail.case.id, setMix]);
+    const ids = draft.doneIds ?? {};
+    const missing = sharers.split(' ').filter((p) => p !== '' && ids[p] === undefined);
+    if (draft.doneId !== id || missing.length > 0) setMix(caseId, { doneId: id, doneIds: { ...ids, ...Object.fromEntries(missing.map((p) => [p, v7()])) } });
+  }, [draft.doneId, draft.doneIds, id, caseId, setMix, sharers]);
   if (!control || !lap) return null;
 
-  const { units } = garden;
   const typed = draft.done ?? {};
-  const change = (more: NonNullable<MixDraft['done']>) => setMix(detail.case.id, { done: { ...typed, ...more } });
-  const area = typed.area ?? trim((plan?.area ?? planting.areaM2) / UNITS[usualUnit('area', units)].si, 4);
-  const by = typed.by ?? 'You';
-  const time = typed.time ?? DateTime.fromMillis(now, { zone: garden.zone }).toFormat('yyyy-MM-dd HH:mm');
+  const change = (more: NonNullable<MixDraft['done']>) => setMix(caseId, { done: { ...typed, ...more } });
+  const area = typed.area ?? trim((alone && plan ? plan.area : planting.areaM2) / UNITS[usualUnit('area', units)].si, 4);
+  const person = typed.by ?? 'You';
+  const time = typed.time ?? DateTime.fromMillis(went?.outAt ?? now, { zone: garden.zone }).toFormat('yyyy-MM-dd HH:mm');
 
   const submit = async () => {
     const wrong: Record<string, string> = {};
@@ -78,14 +100,18 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
     };
     // what was not touched is taken as it is, to the last figure
     const m2 =
-      typed.area === undefined ? (plan?.area ?? planting.areaM2) : read(readSize(area, 'area', units, { min: 1e-4, max: 10_000, what: 'The area' }), 'areaM2');
-    const amount = plan === null ? null : typed.amount === undefined ? madeBy(plan) : (read(readPutIn(typed.amount, plan, 'amount'), 'amount')?.usual ?? null);
-    const mixed =
-      plan === null || plan.water === 0
-        ? null
-        : typed.mix === undefined
-          ? plan.water
-          : read(readSize(typed.mix, 'mix', units, { min: 1, max: 2e6, what: 'The mix' }), 'waterMl');
+      typed.area === undefined
+        ? alone && plan
+          ? plan.area
+          : planting.areaM2
+        : read(readSize(area, 'area', units, { min: 1e-4, max: 10_000, what: 'The area' }), 'areaM2');
+    const amount =
+      by === null ? null : typed.amount === undefined ? (went?.product ?? null) : (read(readPutIn(typed.amount, by, 'amount'), 'amount')?.usual ?? null);
+    const mixed = !wet
+      ? null
+      : typed.mix === undefined
+        ? (went?.water ?? null)
+        : read(readSize(typed.mix, 'mix', units, { min: 1, max: 2e6, what: 'The mix' }), 'waterMl');
     const left =
       typed.left === undefined || typed.left.trim() === ''
         ? 0
@@ -94,30 +120,52 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
     if (!finished.isValid) wrong['finishedAt'] = 'Type the time as 2026-05-24 21:40.';
     setErrors(wrong);
     if (Object.keys(wrong).length > 0 || m2 === null) return;
+    if (amount === 0)
+      return setErrors({
+        amount: went && went.waste > 0 ? 'All of it was waste: then nothing was put on. Type what was, or mix again.' : 'Type how much was used, more than 0.',
+      });
     // of what was mixed, the part that is left is not on the plants
     const share = mixed !== null && mixed > 0 ? (mixed - left) / mixed : 1;
     if (share === 0) return setErrors({ leftMl: 'All of it is left: then nothing was put on.' });
-    const form = plan?.line.rate.form;
-    await save.mutateAsync({
-      id,
-      caseId: detail.case.id,
-      plantingId: planting.id,
-      controlId: control.id,
-      sheetId: lap.sheetId,
-      trunkCm: form === 'per-cm-trunk' ? (plan?.size ?? null) : null,
-      heightM: form === 'per-m-height' ? (plan?.size ?? null) : null,
-      count: form === 'per-plant' || form === 'per-m-row' || form === 'per-litre-soil' ? (plan?.size ?? null) : null,
-      madeAt: draft.madeAt === null ? null : new Date(draft.madeAt).toISOString(),
-      finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
-      areaM2: m2,
-      amount: amount === null ? null : amount * share,
-      waterMl: mixed === null ? null : mixed * share,
-      leftMl: mixed === null ? null : left,
-      by: by.trim(),
-      why: `${findTroubleCard(detail.case.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
-    });
-    dropMix(detail.case.id);
-    router.replace(`/cases/${detail.case.id}`);
+    // said once: sent again after a lost answer it is the same time
+    change({ time });
+    const form = job?.line.rate.form;
+    const shares = sharesOf(parts.map((p) => ({ plantingId: p.planting.id, size: p.size })));
+    // one after the other, the case's own last: until it is kept, pressing again sends them all again, and each is one
+    for (const [i, part] of [...parts.entries()].reverse()) {
+      const mine = (alone ? 1 : (shares[i]?.part ?? 0)) * share;
+      await save.mutateAsync({
+        id: i === 0 ? id : (draft.doneIds?.[part.planting.id] ?? v7()),
+        caseId: part.caseId,
+        plantingId: part.planting.id,
+        controlId: control.id,
+        troubleId: part.caseId === null ? part.troubleId : null,
+        mixId: alone ? null : id,
+        sheetId: lap.sheetId,
+        trunkCm: form === 'per-cm-trunk' ? part.size : null,
+        heightM: form === 'per-m-height' ? part.size : null,
+        count: form === 'per-plant' || form === 'per-m-row' || form === 'per-litre-soil' ? part.size : null,
+        madeAt: iso(went?.madeAt ?? draft.madeAt),
+        finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
+        areaM2: i === 0 ? m2 : form === 'per-litre' || form === 'per-m2' ? part.size : part.planting.areaM2,
+        amount: amount === null ? null : amount * mine,
+        waterMl: mixed === null ? null : mixed * mine,
+        leftMl: mixed === null ? null : i === 0 ? left + (went?.waste ?? 0) : 0,
+        loads: (typed.amount === undefined && typed.mix === undefined && plan && plan.water > 0 ? (went?.loads ?? []) : []).map((l) => ({
+          number: l.number,
+          product: l.product,
+          waterMl: l.water,
+          madeAt: iso(l.madeAt),
+          outAt: iso(l.outAt),
+          waste: l.waste,
+        })),
+        slips: [...(draft.slips ?? [])],
+        by: person.trim(),
+        why: `${findTroubleCard(part.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
+      });
+    }
+    dropMix(caseId);
+    router.replace(`/cases/${caseId}`);
   };
   const server = save.error instanceof ApiProblem ? save.error : null;
   const errorAt = (field: string) => errors[field] ?? server?.for(field);
@@ -135,28 +183,30 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
     >
       <View className="gap-5 px-5 pt-5">
         {save.error && <Failed error={save.error} />}
-        {plan && (
+        {mix && by && (
           <View className="gap-4">
-            <T kind="muted">{`${plan.sheet.name}. As measured in your spoons; change what was otherwise. It is always taken, and what it broke stands beside it.`}</T>
+            <T kind="muted">{`${mix.sheet.name}. ${went ? 'As measured in your spoons; change what was otherwise.' : 'The amounts no longer fit the label: type what was used.'} It is always taken, and what it broke stands beside it.`}</T>
             <Field
               label="Product used"
               value={typed.amount ?? ''}
-              placeholder={sayProduct(madeBy(plan), plan.unit, units)}
+              placeholder={went ? sayProduct(went.product, by.unit, units) : ''}
               onChange={(amount) => change({ amount })}
               error={errorAt('amount')}
-              hint={`Empty: ${sayProduct(madeBy(plan), plan.unit, units)}, ${trim(madeBy(plan), 3)} ${plan.unit}. Or type spoons, ml, g.`}
+              hint={
+                went ? `Empty: ${sayProduct(went.product, by.unit, units)}, ${trim(went.product, 3)} ${by.unit}. Or type spoons, ml, g.` : 'In spoons, ml or g.'
+              }
             />
-            {plan.water > 0 && (
+            {wet && (
               <>
                 <SizeField
                   label="Mix made"
                   kind="mix"
                   units={units}
                   value={typed.mix ?? ''}
-                  placeholder={sayMl(plan.water, units)}
+                  placeholder={went ? sayMl(went.water, units) : ''}
                   onChange={(mix) => change({ mix })}
                   error={errorAt('waterMl')}
-                  hint={`Empty: ${sayMl(plan.water, units)}.`}
+                  hint={went ? `Empty: ${sayMl(went.water, units)}.` : undefined}
                 />
                 <SizeField
                   label="Left unsprayed"
@@ -171,7 +221,28 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
             )}
           </View>
         )}
-        <SizeField label="Area treated" kind="area" units={units} value={area} onChange={(a) => change({ area: a })} error={errorAt('areaM2')} />
+        {went && went.waste > 0 && <T kind="muted">{`${sayMl(went.waste, units)} of it was waste and is not counted as put on.`}</T>}
+        {(draft.slips ?? []).map((slip) => (
+          <T key={slip.at} kind="muted">
+            {slip.text}
+          </T>
+        ))}
+        {!alone && job && (
+          <View>
+            <T kind="label">Shared out by size, each with its own record and clocks</T>
+            {sharesOf(parts.map((p) => ({ plantingId: p.planting.id, size: p.size }))).map((x) => (
+              <T key={x.plantingId}>{`${parts.find((p) => p.planting.id === x.plantingId)?.planting.name ?? ''}: ${trim(x.part * 100, 0)} %`}</T>
+            ))}
+          </View>
+        )}
+        <SizeField
+          label={alone ? 'Area treated' : `Area of ${planting.name.toLowerCase()}`}
+          kind="area"
+          units={units}
+          value={area}
+          onChange={(a) => change({ area: a })}
+          error={errorAt('areaM2')}
+        />
         <Field
           label="Finished at"
           value={time}
@@ -179,8 +250,8 @@ function Form({ detail, garden, planting, now }: { readonly detail: CaseDetail; 
           error={errorAt('finishedAt')}
           hint={`Local time, ${garden.zone}. The clocks run from here.`}
         />
-        <Field label="By" value={by} onChange={(b) => change({ by: b })} error={errorAt('by')} />
-        {!plan && errorAt('amount') && <T className="text-rowan">{errorAt('amount')}</T>}
+        <Field label="By" value={person} onChange={(b) => change({ by: b })} error={errorAt('by')} />
+        {!by && errorAt('amount') && <T className="text-rowan">{errorAt('amount')}</T>}
         {errorAt('controlId') && <T className="text-rowan">{errorAt('controlId')}</T>}
       </View>
     </Page>

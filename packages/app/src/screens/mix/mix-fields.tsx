@@ -2,6 +2,7 @@ import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { proposedWater, quoteLine, sayRate, startRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { otherSystem, sayIn, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
 import { sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
 import { Choice, Field } from '../../ui/field';
@@ -22,14 +23,16 @@ interface Props {
   readonly sprayers: readonly Sprayer[];
   readonly garden: Garden;
   readonly mix: Outcome<MixPlan>;
+  /** Below the size: who else gets some of it. */
+  readonly also?: ReactNode;
 }
 
 /** A figure for a field: as short as it can be without losing what a spoon would show. */
 const sayFigure = (n: number) => String(Number(n.toPrecision(5)));
-const AT_A_FIELD = ['rate', 'area', 'water', 'sprayer'];
+const AT_A_FIELD = ['rate', 'area', 'water', 'sprayer', 'also'];
 
 /** Rate, area, water and sprayer in; loads, spoons and exact amounts out. */
-export function MixFields({ draft, onChange, sheet, line, planting, sprayers, garden, mix }: Props) {
+export function MixFields({ draft, onChange, sheet, line, planting, sprayers, garden, mix, also }: Props) {
   const { units } = garden;
   const refusal = mix.ok ? null : mix.reasons[0];
   const at = (field: string) => (refusal?.field === field ? refusal.sentence : undefined);
@@ -67,6 +70,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
           />
         </View>
       </View>
+      {also}
       {wet && (
         <>
           <SizeField

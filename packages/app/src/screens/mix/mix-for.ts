@@ -21,7 +21,7 @@ export function sprayerFor(draft: MixDraft, sprayers: readonly Sprayer[]): Spray
   return clean.find((s) => s.id === draft.sprayerId) ?? [...clean].sort((a, b) => b.capacityMl - a.capacityMl)[0];
 }
 
-type Sized = Pick<Planting, 'areaM2' | 'trunkCm' | 'heightM'>;
+export type Sized = Pick<Planting, 'areaM2' | 'trunkCm' | 'heightM'>;
 const AREA = { of: 'areaM2', kind: 'area', min: 0.01, max: 10_000, si: 1, what: 'The area', label: 'Area' } as const;
 
 /** What a label's rate is counted by, as a field to fill in; `si` is what the planting's own figure has of the field's unit. */
@@ -37,7 +37,22 @@ export const SIZES: Readonly<
   'per-m-height': { of: 'heightM', kind: 'height', min: 0.1, max: 60, si: 1, what: 'The height', label: 'Height' },
 };
 
-/** What was typed, read and planned. A refusal names the field: rate, area, water, sprayer or kit. */
+/** A planting that shares a mix: its own figures, and what was typed in their place. */
+export interface Sharer {
+  readonly planting: Sized;
+  readonly typed: string;
+}
+
+/** What a line's rate is counted by on one planting, in its own count. @returns refused at `area` or where it was typed */
+export function sizeOn(line: LabelLine, planting: Sized | null, typed: string, units: UnitSystem, field = 'area'): Outcome<number> {
+  const by = SIZES[line.rate.form];
+  const known = by.of === null ? null : (planting?.[by.of] ?? null);
+  if (typed.trim() === '' && known !== null) return done(known);
+  const read = by.kind === null ? parseBounded(typed, { ...by, unit: '' }, field) : readSize(typed, by.kind, units, by, field);
+  return read.ok ? done(read.value / by.si) : read;
+}
+
+/** What was typed, read and planned. A refusal names the field: rate, area, water, sprayer, kit or also. */
 export function mixFor(
   draft: MixDraft,
   sheet: LabelSheet,
@@ -45,20 +60,21 @@ export function mixFor(
   planting: Sized | null,
   sprayers: readonly Sprayer[],
   garden: Pick<Garden, 'measures' | 'units'>,
+  others: readonly Sharer[] = [],
 ): Outcome<MixPlan> {
   const { units } = garden;
   const rate = draft.rate.trim() === '' ? done(startRate(line.rate)) : readLineRate(draft.rate, sheet, line, units);
   if (!rate.ok) return rate;
   const by = SIZES[line.rate.form];
-  const known = by.of === null ? null : (planting?.[by.of] ?? null);
-  const read =
-    draft.area.trim() === '' && known !== null
-      ? done(known * by.si)
-      : by.kind === null
-        ? parseBounded(draft.area, { ...by, unit: '' }, 'area')
-        : readSize(draft.area, by.kind, units, by, 'area');
-  if (!read.ok) return read;
-  const size = read.value / by.si;
+  const own = sizeOn(line, planting, draft.area, units);
+  if (!own.ok) return own;
+  let size = own.value;
+  for (const o of others) {
+    const more = sizeOn(line, o.planting, o.typed, units, 'also');
+    if (!more.ok) return more;
+    size += more.value;
+  }
+  const ground = [planting, ...others.map((o) => o.planting)].reduce((sum, p) => sum + (p?.areaM2 ?? 0), 0) || 1;
   const water = draft.water.trim() === '' ? done(null) : readSize(draft.water, 'mix', units, { min: 10, max: 400_000, what: 'The water' }, 'water');
   if (!water.ok) return water;
   const sprayer = sprayerFor(draft, sprayers);
@@ -66,7 +82,7 @@ export function mixFor(
     sheet,
     line,
     rate: rate.value,
-    area: squareMetres(by.of === 'areaM2' ? size : (planting?.areaM2 ?? 1)),
+    area: squareMetres(by.of === 'areaM2' ? size : ground),
     trunkCm: by.of === 'trunkCm' ? size : null,
     heightM: by.of === 'heightM' ? size : null,
     count: by.of === null ? size : null,
@@ -101,6 +117,3 @@ function readLineRate(text: string, sheet: LabelSheet, line: LabelLine, units: U
   if (unit !== line.rate.unit) return refused('wrong-unit', `This label goes by ${line.rate.unit}.`, 'rate');
   return done(min > 0 ? (min + max) / 2 : max);
 }
-
-/** Product that the measured loads really put in, in the plan's unit: exactly what the spoons make. */
-export const madeBy = (plan: MixPlan): number => plan.loads.reduce((sum, l) => sum + l.made, 0);

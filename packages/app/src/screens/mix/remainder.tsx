@@ -19,14 +19,16 @@ interface Props {
   /** When its life ends; null when the first card that mixes was passed before this was kept. */
   readonly life: Instant | null;
   readonly zone: string;
+  /** Mix that was spoilt and not put out, ml; 0 for none. */
+  readonly proposed: number;
 }
 
 /** Mix that was not needed: it is written down with the end of its life, and Today reminds of it. */
-export function Remainder({ plan, planting, life, zone }: Props) {
+export function Remainder({ plan, planting, life, zone, proposed }: Props) {
   const now = useNow();
   const save = useSaveShedItem();
   const remove = useRemoveShedItem();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(proposed > 0 ? sayMl(proposed, plan.units) : '');
   const [error, setError] = useState<string>();
   const [kept, setKept] = useState<ShedItem | null>(null);
   if (now === undefined) return null;
@@ -34,7 +36,10 @@ export function Remainder({ plan, planting, life, zone }: Props) {
   if (kept)
     return (
       <View className="gap-2">
-        <T kind="strong" live>{`${sayMl(kept.amount, plan.units)} left over, good until ${sayWhen(until, now, zone)}. Today reminds you.`}</T>
+        <T
+          kind="strong"
+          live
+        >{`${sayMl(kept.amount, plan.units)} ${until > now ? `left over, good until ${sayWhen(until, now, zone)}. Today reminds you.` : 'is waste now: closed, marked and locked away until the hazardous-waste day. It stands in the shed.'}`}</T>
         <Button
           kind="link"
           title="Take it back"
@@ -75,8 +80,13 @@ export function Remainder({ plan, planting, life, zone }: Props) {
   return (
     <View className="gap-3">
       {save.error && <Failed error={save.error} />}
-      <SizeField label="Mix left over" kind="mix" units={plan.units} value={text} onChange={setText} error={error} />
-      <Button kind="quiet" title="Remind me of it" busy={save.isPending} onPress={() => void keep().catch(() => undefined)} />
+      <SizeField label={proposed > 0 ? 'Spoilt mix to put by' : 'Mix left over'} kind="mix" units={plan.units} value={text} onChange={setText} error={error} />
+      <Button
+        kind="quiet"
+        title={until > now ? 'Remind me of it' : 'Keep it in the shed as waste'}
+        busy={save.isPending}
+        onPress={() => void keep().catch(() => undefined)}
+      />
     </View>
   );
 }

@@ -1,123 +1,183 @@
-import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
-import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { lineFor, mustBeChecked, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import type { Case } from '@sleetbrook/core/api';
+import { findControlCard } from '@sleetbrook/core/cards';
+import { sayRate } from '@sleetbrook/core/label';
 import { instant, millilitres, sayWhen, trim } from '@sleetbrook/core/measure';
-import { stepsFor, type Load, type MixPlan, type Step } from '@sleetbrook/core/mix';
+import { isPast, lifeEnd, loadLog, stepsFor, tally, type Load, type LoadLog, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
-import { useCaseDetail, useConfirmations, useGarden, usePlantings, useSheets, useSprayers } from '../../api/queries';
-import { EMPTY_MIX, useDrafts } from '../../state/drafts';
-import { useNow } from '../../state/now';
+import { useCaseDetail } from '../../api/queries';
+import { useDrafts } from '../../state/drafts';
+import { Button } from '../../ui/button';
 import { MeasureCard } from '../../ui/measure-card';
 import { Page } from '../../ui/page';
 import { Empty, Read } from '../../ui/states';
 import { T } from '../../ui/text';
-import { sheetOf } from '../shed/use-sheet';
 import { PrintCard } from '../print/print-card';
 import { StepCards } from '../steps/step-cards';
+import type { MixJob } from './job-for';
 import { bigAmount, measuredLines, sayMl } from './measured-lines';
 import { mixCard } from './mix-card';
-import { mixFor, sprayerFor } from './mix-for';
 import { Remainder } from './remainder';
 import { Slips } from './slips';
+import { useCaseMix, type CaseMix } from './use-mix-job';
 
 /** The running mix of a case: one act a card. It survives a reload and a locked phone. */
 export function RunningMix({ caseId }: { readonly caseId: string }) {
-  const detail = useCaseDetail(caseId);
-  const plantings = usePlantings().data;
-  const garden = useGarden().data;
-  const sprayers = useSprayers().data;
-  const confirmations = useConfirmations().data;
-  const sheets = useSheets().data;
+  return <Read query={useCaseDetail(caseId)}>{(d) => <OfCase found={d.case} />}</Read>;
+}
+
+function OfCase({ found }: { readonly found: Case }) {
   const router = useRouter();
-  return (
-    <Read query={detail}>
-      {(d) => {
-        const planting = plantings?.find((p) => p.id === d.case.plantingId);
-        if (!planting || !garden || !sprayers || !confirmations || !sheets) return null;
-        const lap = d.case.laps.at(-1);
-        const sheet = sheetOf(sheets, lap?.controlId, lap?.sheetId);
-        const confirmed = sheet && (!mustBeChecked(sheet) || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version));
-        if (!sheet || !lap?.mixedAt || lap.treatmentId || !confirmed) {
-          return (
-            <Page back={{ title: 'The case', href: `/cases/${caseId}` }}>
-              <Empty
-                title="Nothing to measure"
-                text="Set the amounts in the case first."
-                action={{ title: 'Go to the case', onPress: () => router.navigate(`/cases/${caseId}`) }}
-              />
-            </Page>
-          );
-        }
-        return <Cards caseId={caseId} troubleId={d.case.troubleId} sheet={sheet} planting={planting} garden={garden} sprayers={sprayers} />;
-      }}
-    </Read>
-  );
+  const mix = useCaseMix(found);
+  const lap = found.laps.at(-1);
+  const back = { title: 'The case', href: `/cases/${found.id}` } as const;
+  if (mix === undefined) return null;
+  if (mix === null || !lap?.mixedAt || lap.treatmentId || !mix.confirmed) {
+    return (
+      <Page back={back}>
+        <Empty
+          title="Nothing to measure"
+          text="Set the amounts in the case first."
+          action={{ title: 'Go to the case', onPress: () => router.navigate(`/cases/${found.id}`) }}
+        />
+      </Page>
+    );
+  }
+  const refusal = !mix.job.ok ? mix.job : !mix.job.value.plan.ok ? mix.job.value.plan : null;
+  if (!mix.job.ok || !mix.job.value.plan.ok) {
+    return (
+      <Page back={back}>
+        <Empty
+          title="The amounts do not fit any more"
+          text={refusal?.reasons[0]?.sentence ?? ''}
+          action={{ title: 'Set them again in the case', onPress: () => router.navigate(`/cases/${found.id}`) }}
+        />
+      </Page>
+    );
+  }
+  return <Cards found={found} mix={mix} job={mix.job.value} plan={mix.job.value.plan.value} />;
 }
 
 interface CardsProps {
-  readonly caseId: string;
-  readonly troubleId: string;
-  readonly sheet: LabelSheet;
-  readonly planting: Planting;
-  readonly garden: Garden;
-  readonly sprayers: readonly Sprayer[];
+  readonly found: Case;
+  readonly mix: CaseMix;
+  readonly job: MixJob;
+  readonly plan: MixPlan;
 }
 
-function Cards({ caseId, troubleId, sheet, planting, garden, sprayers }: CardsProps) {
+function Cards({ found, mix, job, plan }: CardsProps) {
   const router = useRouter();
-  const draft = useDrafts((d) => d.mixes[caseId]) ?? EMPTY_MIX;
   const setMix = useDrafts((d) => d.setMix);
-  const now = useNow();
-  const host = findHost(planting.hostId);
-  const line = host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : null;
-  const sprayer = sprayerFor(draft, sprayers);
-  const mix = line?.ok ? mixFor(draft, sheet, line.value, planting, sprayers, garden) : null;
-  const plan = mix?.ok ? mix.value : null;
-  const back = { title: 'The case', href: `/cases/${caseId}` } as const;
-  if (!plan)
-    return (
-      <Page back={back}>
-        <Empty title="The amounts do not fit any more" text={mix && !mix.ok ? (mix.reasons[0]?.sentence ?? '') : 'Set them again in the case.'} />
-      </Page>
-    );
+  const { draft, sheet, planting, sprayer, garden, now } = mix;
+  const log = draft.log ?? {};
   const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site: planting.site, how: findControlCard(sheet.control)?.how ?? [] });
-  const life = draft.madeAt === null ? null : instant(draft.madeAt + sheet.mixLifeHours * 3_600_000);
+  const loadAt = (step: Step) => plan.loads.find((l) => l.number === step.load);
+  const note = (load: Load, change: Partial<LoadLog>, slip?: string) =>
+    setMix(found.id, {
+      log: { ...log, [load.number]: { ...log[load.number], ...change } },
+      ...(slip ? { slips: [...(draft.slips ?? []), { at: new Date(now).toISOString(), text: `Load ${load.number}: ${slip}`.slice(0, 300) }] } : {}),
+    });
+  const spoilt = (load: Load) => {
+    const l = loadLog(load, log);
+    return l.waste || isPast(l, sheet, now);
+  };
+  const names = job.parts.map((p) => p.planting.name.toLowerCase()).join(', ');
+  const waste = tally(plan, log).waste;
   return (
     <StepCards
-      draftKey={caseId}
+      draftKey={found.id}
       steps={steps}
-      head={(step) =>
-        `${plan.sheet.name} on ${planting.name.toLowerCase()}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`
-      }
-      back={back}
-      act={actOf}
-      onBack={() => router.navigate(`/cases/${caseId}`)}
-      onFinish={() => router.navigate(`/cases/${caseId}/done`)}
+      head={(step) => `${sheet.name} on ${names}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`}
+      back={{ title: 'The case', href: `/cases/${found.id}` }}
+      act={(step, last) => {
+        const load = loadAt(step);
+        return load && step.id.startsWith('out-') && spoilt(load) ? 'Put it by as waste' : actOf(step, last);
+      }}
+      onBack={() => router.navigate(`/cases/${found.id}`)}
+      onFinish={() => router.navigate(`/cases/${found.id}/done`)}
       onPass={(step) => {
-        // product meets water: from here the mix ages
-        if (step.id.startsWith('add-') && draft.madeAt === null && now !== undefined) setMix(caseId, { madeAt: now });
+        const load = loadAt(step);
+        if (!load) return;
+        const was = loadLog(load, log);
+        // product meets water: from here this load ages
+        if (step.id.startsWith('add-') && was.madeAt === null && plan.water > 0 && !plan.line.rate.dial) {
+          note(load, { madeAt: now });
+          if (draft.madeAt === null) setMix(found.id, { madeAt: now });
+        }
+        if (step.id.startsWith('out-') && was.outAt === null) note(load, spoilt(load) ? { waste: true } : { outAt: now });
       }}
       card={(step) => (step.measure ? <Measure step={step} load={step.measure} plan={plan} /> : null)}
-      under={(step) => (
-        <>
-          {step.measure && sprayer && <Slips key={step.id} load={step.measure} plan={plan} capacity={millilitres(sprayer.capacityMl)} />}
-          {life !== null && now !== undefined && step.id !== 'store' && (
-            <T kind="muted">
-              {life > now ? `Mixed: good until ${sayWhen(life, now, garden.zone)}.` : 'This mix is past its life: do not spray it. It is waste now.'}
-            </T>
-          )}
-          {step.id === 'store' && plan.water > 0 && <Remainder plan={plan} planting={planting} life={life} zone={garden.zone} />}
-          {step.id === 'protect' && <PrintCard card={() => mixCard(plan, steps, planting.name)} />}
-        </>
-      )}
+      under={(step) => {
+        const load = loadAt(step);
+        return (
+          <>
+            {load && sprayer && MIXING.test(step.id) && (
+              <Slips key={step.id} load={load} plan={plan} capacity={millilitres(sprayer.capacityMl)} onNote={(change, slip) => note(load, change, slip)} />
+            )}
+            {load && (
+              <Life
+                load={load}
+                mix={mix}
+                step={step}
+                onOut={(at) => note(load, { outAt: at, waste: false })}
+                onAgain={() => {
+                  note(load, { product: load.made, water: load.water, madeAt: null, outAt: null, waste: false }, 'thrown away, made again');
+                  setMix(found.id, { step: steps.findIndex((s) => s.load === load.number) });
+                }}
+              />
+            )}
+            {step.id === 'store' && plan.water > 0 && (
+              <Remainder plan={plan} planting={planting} life={lastLife(plan, mix)} zone={garden.zone} proposed={waste} />
+            )}
+            {step.id === 'protect' && <PrintCard card={() => mixCard(plan, steps, names)} />}
+          </>
+        );
+      }}
     />
+  );
+}
+
+/** Cards on which the hand may slip. */
+const MIXING = /^(?:measure|add|rinse|fill|shake)-/;
+
+function lastLife(plan: MixPlan, { draft, sheet }: CaseMix) {
+  const ends = plan.loads.map((l) => lifeEnd(loadLog(l, draft.log ?? {}), sheet)).filter((n): n is number => n !== null);
+  return ends.length > 0 ? instant(Math.min(...ends)) : null;
+}
+
+/** How long this load is good; past it, it is waste, unless it was out in time and only not tapped. */
+interface LifeProps {
+  readonly load: Load;
+  readonly mix: CaseMix;
+  readonly step: Step;
+  readonly onOut: (at: number) => void;
+  readonly onAgain: () => void;
+}
+
+function Life({ load, mix, step, onOut, onAgain }: LifeProps) {
+  const l = loadLog(load, mix.draft.log ?? {});
+  const end = lifeEnd(l, mix.sheet);
+  if ((end === null && !l.waste) || l.outAt !== null) return null;
+  if (end !== null && !isPast(l, mix.sheet, mix.now) && !l.waste)
+    return <T kind="muted">{`Mixed: good until ${sayWhen(instant(end), mix.now, mix.garden.zone)}.`}</T>;
+  return (
+    <>
+      <T kind="strong" className="text-rowan">
+        {l.waste && !isPast(l, mix.sheet, mix.now)
+          ? 'This load is noted as waste: do not put it on plants.'
+          : `Past its life since ${sayWhen(instant(end ?? 0), mix.now, mix.garden.zone)}: it can not be put on plants any more. ${mix.sheet.disposal}`}
+      </T>
+      {step.id.startsWith('out-') && end !== null && isPast(l, mix.sheet, mix.now) && (
+        <Button kind="link" title="It was out before then" onPress={() => onOut(end)} />
+      )}
+      <Button kind="link" title="Make this load again" onPress={onAgain} />
+    </>
   );
 }
 
 function actOf(step: Step, last: boolean): string {
   if (last) return 'Done: write it down';
-  if (step.id === 'protect') return 'All of it is on';
   if (step.id === 'before') return 'It is so';
+  if (step.id === 'protect') return 'All of it is on';
   if (step.id === 'check') return 'It is clean';
   if (step.measure) return 'Measured';
   if (step.id.startsWith('out-')) return 'This load is out';
@@ -141,6 +201,7 @@ function Measure({ step, load, plan }: { readonly step: Step; readonly load: Loa
           ...measuredLines(load, plan).slice(m.by === 'scale' ? 0 : m.out.scoops.length),
           `label: ${sayRate(plan.line.rate)}`,
         ].join(' · '),
+        ...step.text,
         ...load.ways.map((w) => w.sentence),
       ]}
     />

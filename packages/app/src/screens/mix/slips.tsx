@@ -6,8 +6,11 @@ import {
   correctShort,
   readPutIn,
   sayProduct,
-  type PutIn,
+  type Correction,
   type Load,
+  type LoadLog,
+  type PutIn,
+  type Remedy,
   type MixPlan,
 } from '@sleetbrook/core/mix';
 import { useState } from 'react';
@@ -24,6 +27,8 @@ interface Props {
   readonly load: Load;
   readonly plan: MixPlan;
   readonly capacity: Millilitres;
+  /** What really is in the load now, for the record. */
+  readonly onNote: (change: Partial<LoadLog>, slip: string) => void;
 }
 
 type Slip = 'over' | 'short' | 'water' | 'lost';
@@ -35,7 +40,7 @@ const SLIPS: readonly { readonly slip: Slip; readonly title: string; readonly su
 ];
 
 /** What to do when a hand slipped, one tap from every card that measures. */
-export function Slips({ load, plan, capacity }: Props) {
+export function Slips({ load, plan, capacity, onNote }: Props) {
   const [open, setOpen] = useState<Slip | 'list' | null>(null);
   const title = SLIPS.find((s) => s.slip === open)?.title ?? 'Something went wrong';
   const close = () => setOpen(null);
@@ -44,13 +49,24 @@ export function Slips({ load, plan, capacity }: Props) {
       <Button kind="quiet" title="Something went wrong" onPress={() => setOpen('list')} />
       <Sheet open={open !== null} title={title} onClose={close}>
         {open === 'list' && SLIPS.map((s) => <Row key={s.slip} title={s.title} sub={s.sub} onPress={() => setOpen(s.slip)} />)}
-        {open !== null && open !== 'list' && <Answer slip={open} load={load} plan={plan} capacity={capacity} />}
+        {open !== null && open !== 'list' && (
+          <Answer
+            slip={open}
+            load={load}
+            plan={plan}
+            capacity={capacity}
+            onNote={(change, slip) => {
+              onNote(change, slip);
+              close();
+            }}
+          />
+        )}
       </Sheet>
     </View>
   );
 }
 
-function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip }) {
+function Answer({ slip, load, plan, capacity, onNote }: Props & { readonly slip: Slip }) {
   const [a, setA] = useState('');
   const [b, setB] = useState('');
   if (plan.water === 0) return <T>Gather the surplus up again with gloves on. Never leave it in a heap: pets would eat it.</T>;
@@ -63,12 +79,24 @@ function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip })
         <T>{asked}</T>
         <SizeField label="In the tank now" kind="mix" units={plan.units} value={a} onChange={setA} error={sentenceOf(out)} />
         <Good out={out} />
+        {volume?.ok && out && (
+          <Note
+            out={out as Outcome<Remedy>}
+            onNote={(done) =>
+              onNote(
+                { product: load.made + (done?.addProduct ?? 0), water: volume.value },
+                `too much water, ${sayMl(volume.value, plan.units)}${done && done.addProduct > 0 ? `, then ${sayProduct(done.addProduct, plan.unit, plan.units)} more` : ''}`,
+              )
+            }
+            onWaste={() => onNote({ product: load.made, water: volume.value, waste: true }, `too much water, ${sayMl(volume.value, plan.units)}: waste`)}
+          />
+        )}
       </>
     );
   }
   const first = read(a, plan, slip === 'lost' ? 'least' : 'putIn');
   const second = read(b, plan, 'most');
-  const out: Outcome<unknown> | null =
+  const out: Outcome<Remedy | Correction> | null =
     slip === 'lost'
       ? first?.ok && second?.ok
         ? correctLostCount(load, first.value.least, second.value.most, capacity, plan)
@@ -93,7 +121,41 @@ function Answer({ slip, load, plan, capacity }: Props & { readonly slip: Slip })
       />
       {slip === 'lost' && <Field label="At most went in" unit={plan.unit} value={b} onChange={setB} error={at('most', second)} />}
       <Good out={out} />
+      {out && first?.ok && (
+        <Note
+          out={out}
+          onNote={(done) => onNote(...noted(slip, first.value, second, done))}
+          onWaste={() => onNote({ ...noted(slip, first.value, second, null)[0], waste: true }, `${WORDS[slip]}: waste`)}
+        />
+      )}
     </>
+  );
+
+  /** What is in the load after it, and the sentence for the record. */
+  function noted(of: Slip, in1: PutIn, in2: Outcome<PutIn> | null, remedy: Remedy | Correction | null): [Partial<LoadLog>, string] {
+    const amount = (n: number) => sayProduct(n, plan.unit, plan.units);
+    const water = load.water + (remedy?.addWater ?? 0);
+    const more = remedy && remedy.addWater > 0 ? `, then ${sayMl(remedy.addWater, plan.units)} of water` : '';
+    if (of === 'lost') {
+      const most = in2?.ok ? in2.value.most : in1.most;
+      return [{ product: most, water }, `${WORDS.lost}, between ${amount(in1.least)} and ${amount(most)}${more}`];
+    }
+    const add = remedy && 'addProduct' in remedy ? remedy.addProduct : 0;
+    return [{ product: in1.usual + add, water }, `${WORDS[of]}, ${amount(in1.usual)}${add > 0 ? `, then ${amount(add)} more` : ''}${more}`];
+  }
+}
+
+const WORDS: Readonly<Record<Slip, string>> = { over: 'too much went in', short: 'too little went in', water: 'too much water', lost: 'lost count' };
+
+/** What happened is written down, whether it could be mended or not: by the remedy, as it is, or as waste. */
+function Note<R>({ out, onNote, onWaste }: { readonly out: Outcome<R>; readonly onNote: (done: R | null) => void; readonly onWaste: () => void }) {
+  if (out.ok) return <Button title="Done so: note it" onPress={() => onNote(out.value)} />;
+  if (['not-over', 'not-short', 'bad-amount', 'order', 'over-tank'].includes(out.reasons[0]?.code ?? '')) return null;
+  return (
+    <View className="gap-3">
+      <Button title="This load is waste" onPress={onWaste} />
+      <Button kind="quiet" title="Only note what went in" onPress={() => onNote(null)} />
+    </View>
   );
 }
 

@@ -1,0 +1,175 @@
+import fc from 'fast-check';
+import { findHost, findTroubleCard } from '../src/catalogue/light';
+import { sharedLine, type LabelLine, type LabelSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
+import { instant, millilitres, squareMetres, STARTER_KITS } from '../src/measure';
+import { isPast, lifeEnd, loadLog, planMix, tally, type MixPlan } from '../src/mix';
+import { barredBy, sharesOf, truthOf, type Deed } from '../src/record';
+
+const soap = findSheet('potassium-soap') as LabelSheet;
+const line = soap.lines[0] as LabelLine;
+const planned = planMix({
+  sheet: soap,
+  line,
+  rate: 15,
+  area: squareMetres(20),
+  water: null,
+  sprayer: { name: 'Pump', capacity: millilitres(5000) },
+  kit: STARTER_KITS.metric,
+});
+if (!planned.ok) throw new Error(planned.reasons[0]?.sentence);
+const plan: MixPlan = planned.value;
+const HOUR = 3_600_000;
+const T0 = Date.UTC(2026, 4, 24, 18);
+
+describe('what went on, load by load', () => {
+  test('without a word it went as measured', () => {
+    const t = tally(plan, {});
+    expect(t.product).toBeCloseTo(
+      plan.loads.reduce((s, l) => s + l.made, 0),
+      9,
+    );
+    expect(t.water).toBeCloseTo(plan.water, 9);
+    expect([t.waste, t.madeAt, t.outAt]).toEqual([0, null, null]);
+  });
+
+  test('a spoilt load is waste and not on the plants; product and water are never lost from the sum', () => {
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({ waste: fc.boolean(), product: fc.double({ min: 0, max: 500, noNaN: true }), water: fc.double({ min: 1, max: 9000, noNaN: true }) }),
+          { minLength: 2, maxLength: 2 },
+        ),
+        (loads) => {
+          const log = Object.fromEntries(loads.map((l, i) => [i + 1, l]));
+          const t = tally(plan, log);
+          const all = plan.loads.map((l) => loadLog(l, log));
+          expect(t.water + t.waste).toBeCloseTo(
+            all.reduce((s, l) => s + l.water, 0),
+            6,
+          );
+          expect(t.product).toBeLessThanOrEqual(all.reduce((s, l) => s + l.product, 0) + 1e-9);
+          if (loads.every((l) => l.waste)) expect(t.product).toBe(0);
+        },
+      ),
+    );
+  });
+
+  test('each load ages by itself, to the minute', () => {
+    const [first] = plan.loads;
+    if (!first) throw new Error('load');
+    const life = soap.mixLifeHours * HOUR;
+    const mixed = loadLog(first, { 1: { madeAt: T0 } });
+    expect(lifeEnd(mixed, soap)).toBe(T0 + life);
+    expect(isPast(mixed, soap, T0 + life)).toBe(false);
+    expect(isPast(mixed, soap, T0 + life + 60_000)).toBe(true);
+    expect(isPast({ ...mixed, outAt: T0 + HOUR }, soap, T0 + 99 * life)).toBe(false);
+    expect(isPast(loadLog(first, {}), soap, T0 + 99 * life)).toBe(false);
+  });
+
+  test('the record’s time is when the last good load was out', () => {
+    const t = tally(plan, { 1: { madeAt: T0, outAt: T0 + HOUR }, 2: { madeAt: T0 + 2 * HOUR, outAt: T0 + 3 * HOUR } });
+    expect([t.madeAt, t.outAt]).toEqual([T0, T0 + 3 * HOUR]);
+    expect(tally(plan, { 1: { madeAt: T0, outAt: T0 + HOUR }, 2: { madeAt: T0 + 2 * HOUR, waste: true } }).outAt).toBe(T0 + HOUR);
+  });
+});
+
+const bean = findHost('broad-bean');
+const aphid = findTroubleCard('black-bean-aphid');
+const deed = (more: Partial<Deed>): Deed => ({
+  sheet: soap,
+  host: bean as NonNullable<typeof bean>,
+  trouble: aphid ?? null,
+  amount: 75,
+  waterMl: 5000,
+  size: 5,
+  madeAt: instant(T0),
+  finishedAt: instant(T0 + HOUR),
+  air: null,
+  zone: 'Europe/London',
+  planting: { site: 'outdoors', stage: 'growing', edible: true },
+  confirmed: true,
+  before: [],
+  ...more,
+});
+const load = (product: number, waterMl: number, madeAt: number, outAt: number, waste = false) => ({
+  product,
+  waterMl,
+  madeAt: instant(madeAt),
+  outAt: instant(outAt),
+  waste,
+});
+
+describe('the record of loads', () => {
+  test('one load above the label is said, though the sum is within it', () => {
+    const loads = [load(10, 2500, T0, T0 + HOUR), load((line.rate.max + 5) * 2.5, 2500, T0, T0 + HOUR)];
+    const truth = truthOf(deed({ loads, amount: 75 }));
+    expect(truth.broke.join(' ')).toMatch(/One load was above the label/);
+    expect(truth.pickUnknown).toBe(true);
+    expect(truthOf(deed({ loads: [loads[0] as (typeof loads)[0], { ...(loads[1] as (typeof loads)[0]), waste: true }] })).broke.join(' ')).not.toMatch(
+      /One load/,
+    );
+  });
+
+  test('the age that counts is the oldest load’s own, not the whole evening’s', () => {
+    const life = soap.mixLifeHours * HOUR;
+    const late = instant(T0 + 2 * life);
+    const fresh = [load(37.5, 2500, T0, T0 + HOUR), load(37.5, 2500, T0 + 2 * life - HOUR, T0 + 2 * life)];
+    expect(truthOf(deed({ loads: fresh, finishedAt: late })).broke.join(' ')).not.toMatch(/h old/);
+    expect(truthOf(deed({ loads: [load(37.5, 2500, T0, T0 + 2 * life)], finishedAt: late })).broke.join(' ')).toMatch(/h old/);
+    expect(truthOf(deed({ finishedAt: late })).broke.join(' ')).toMatch(/h old/);
+  });
+
+  test('what would bar it on another planting is known before it is mixed for it', () => {
+    expect(barredBy(deed({ amount: null }))).toEqual([]);
+    const mala = findSheet('malathion-50-ec') as LabelSheet;
+    expect(barredBy(deed({ sheet: mala, amount: null, planting: { site: 'outdoors', stage: 'flowering', edible: true } })).join(' ')).toMatch(/flower/);
+    expect(
+      barredBy(deed({ amount: null, host: findHost('air-plant') ?? (bean as NonNullable<typeof bean>), sheet: findSheet('neem-oil') as LabelSheet })).length,
+    ).toBeGreaterThan(0);
+  });
+});
+
+describe('one mix for several plantings', () => {
+  const other = (rate: Partial<LabelLine['rate']>): LabelLine => ({ ...line, id: 'other', rate: { ...line.rate, ...rate } });
+  test('the strictest of their rates holds; where none serves all, they are mixed apart', () => {
+    const { min, max } = line.rate;
+    expect(sharedLine([{ line, name: 'A' }])).toMatchObject({ ok: true, value: { rate: line.rate } });
+    expect(
+      sharedLine([
+        { line, name: 'A' },
+        { line: other({ min: min * 0.5, max: max * 0.9 }), name: 'B' },
+      ]),
+    ).toMatchObject({ ok: true, value: { rate: { min, max: max * 0.9 } } });
+    expect(
+      sharedLine([
+        { line, name: 'A' },
+        { line: other({ min: max * 2, max: max * 3 }), name: 'B' },
+      ]),
+    ).toMatchObject({ ok: false, reasons: [{ code: 'apart', field: 'also' }] });
+    expect(
+      sharedLine([
+        { line, name: 'A' },
+        { line: other({ form: 'per-m2' }), name: 'B' },
+      ]),
+    ).toMatchObject({ ok: false, reasons: [{ code: 'other-form' }] });
+    expect(sharedLine([]).ok).toBe(false);
+  });
+
+  test('the shares go by size and add up to the whole', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0.01, max: 1000, noNaN: true }), { minLength: 1, maxLength: 12 }), (sizes) => {
+        const shares = sharesOf(sizes.map((size, i) => ({ plantingId: String(i), size })));
+        expect(shares.reduce((s, x) => s + x.part, 0)).toBeCloseTo(1, 9);
+        const total = sizes.reduce((s, x) => s + x, 0);
+        shares.forEach((x, i) => expect(x.part).toBeCloseTo((sizes[i] ?? 0) / total, 9));
+      }),
+    );
+    expect(
+      sharesOf([
+        { plantingId: 'a', size: 3 },
+        { plantingId: 'b', size: 1 },
+      ]).map((s) => s.part),
+    ).toEqual([0.75, 0.25]);
+  });
+});
