@@ -1,6 +1,6 @@
 import type { Walk } from '@sleetbrook/core/api';
 import { sayEnough, sayTrend } from '../src/screens/walk/say-count';
-import { addToTally, useWalking } from '../src/state/walking';
+import { addToTally, joined, unsentWalks, useWalking } from '../src/state/walking';
 
 const walk: Walk = {
   id: '0197a000-0000-7000-8000-0000000000aa',
@@ -27,14 +27,14 @@ describe('a tally', () => {
 });
 
 describe('a walk under way', () => {
-  beforeEach(() => useWalking.getState().drop());
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [] }));
   test('taps made while a save is on its way are still unsent afterwards', () => {
     const w = useWalking.getState();
     w.begin(walk);
     w.tally('a', 'slugs', 1, 0);
     const sending = useWalking.getState().unsent;
     w.tally('a', 'slugs', 0, 1);
-    w.sent(1, sending);
+    w.sent(walk.id, 1, sending);
     const now = useWalking.getState();
     expect(now.unsent).toBe(1);
     expect(now.walk).toMatchObject({ revision: 1, stops: [{ tallies: [{ troubleId: 'slugs', affected: 1, looked: 2 }] }, { tallies: [] }] });
@@ -49,6 +49,65 @@ describe('a walk under way', () => {
   test('nothing is tallied when no walk is under way', () => {
     useWalking.getState().tally('a', 'slugs', 1, 0);
     expect(useWalking.getState()).toMatchObject({ walk: null, unsent: 0 });
+  });
+});
+
+describe('out of reach', () => {
+  const at = walk.startedAt;
+  const clear = (w: Walk, id: string): Walk => ({ ...w, stops: w.stops.map((s) => (s.plantingId === id ? { ...s, state: 'clear', at } : s)) });
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [] }));
+
+  test('a finished walk that has not arrived waits, whatever is begun or closed after it', () => {
+    const w = useWalking.getState();
+    w.begin(walk);
+    w.finish(at);
+    w.drop();
+    expect(unsentWalks(useWalking.getState())).toBe(1);
+    const second = { ...walk, id: '0197a000-0000-7000-8000-0000000000ab' };
+    w.begin(second);
+    w.changeStop('a', { state: 'found', at });
+    expect(unsentWalks(useWalking.getState())).toBe(2);
+    expect(useWalking.getState().outbox).toMatchObject([{ id: walk.id, finishedAt: at }]);
+    // the older one arrives; the one under way is untouched
+    w.sent(walk.id, 3, 0);
+    expect(useWalking.getState()).toMatchObject({ outbox: [], walk: { id: second.id, revision: 0, stops: [{ state: 'found' }, {}] } });
+    w.sent(second.id, 1, useWalking.getState().unsent);
+    expect(unsentWalks(useWalking.getState())).toBe(0);
+  });
+
+  test('one that waits and is taken up again is the one on this device, not the server’s', () => {
+    const w = useWalking.getState();
+    w.begin(walk);
+    w.tally('a', 'slugs', 2, 3);
+    w.drop();
+    w.begin({ ...walk, revision: 4 });
+    expect(useWalking.getState()).toMatchObject({ outbox: [], unsent: 1, walk: { stops: [{ tallies: [{ affected: 2, looked: 5 }] }, {}] } });
+  });
+
+  test('after a lost answer it goes on from what the server has, and nothing tapped since is lost', () => {
+    const w = useWalking.getState();
+    w.begin(walk);
+    w.changeStop('a', { state: 'clear', at });
+    const onItsWay = useWalking.getState().walk as Walk;
+    w.send(onItsWay);
+    w.changeStop('b', { state: 'clear', at });
+    // keys in another order, as the server writes them: still our own
+    const { stops, ...rest } = onItsWay;
+    w.met({ stops, ...rest, revision: 7 });
+    const now = useWalking.getState();
+    expect(now.walk).toMatchObject({ revision: 7, stops: [{ state: 'clear' }, { state: 'clear' }] });
+    expect(unsentWalks(now)).toBe(1);
+  });
+
+  test('a tally taken back after a lost answer stays taken back', () => {
+    const sending: Walk = { ...walk, stops: walk.stops.map((s) => ({ ...s, tallies: [{ troubleId: 'slugs', affected: 1, looked: 3 }] })) };
+    const ours: Walk = { ...walk, stops: walk.stops.map((s) => ({ ...s, tallies: [{ troubleId: 'slugs', affected: 0, looked: 2 }] })) };
+    expect(joined(ours, { ...sending, revision: 3 }, sending).stops[0]?.tallies[0]).toMatchObject({ affected: 0, looked: 2 });
+  });
+
+  test('another device’s copy is joined stop by stop: what either saw stays', () => {
+    const both = joined(clear(walk, 'a'), { ...clear(walk, 'b'), revision: 9 }, null);
+    expect(both).toMatchObject({ revision: 9, stops: [{ state: 'clear' }, { state: 'clear' }] });
   });
 });
 

@@ -12,7 +12,6 @@ import {
   plantingSchema,
   sprayerSchema,
   treatmentSchema,
-  walkSchema,
   type Batch,
   type Case,
   type Confirmation,
@@ -24,7 +23,6 @@ import {
   type Sprayer,
   type Strike,
   type TreatmentDraft,
-  type Walk,
 } from '@sleetbrook/core/api';
 import { labelLineSchema } from '@sleetbrook/core/label';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
@@ -67,4 +65,3 @@ export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/f
 export const useSendPhoto = () => useWrite(({ lookId, takenAt, file }: { lookId: string; takenAt: string; file: File }) => sendPhoto(lookId, takenAt, file));
 export const useRemovePhoto = () => useWrite((id: string) => request('DELETE', `/photos/${id}`, null));
 export const useRestorePhoto = () => useWrite((id: string) => request('POST', `/photos/${id}/restore`, photoSchema));
-export const useSaveWalk = () => useWrite((w: Walk) => request('PUT', `/walks/${w.id}`, walkSchema, w));

@@ -10,6 +10,7 @@ import { usePreferences } from '../state/preferences';
 import { useScheme } from '../state/scheme';
 import { ReadIn } from '../ui/words';
 import { Shell } from './shell';
+import { useWalkSender } from './walk/walk-sender';
 
 const client = new QueryClient({
   defaultOptions: { queries: { staleTime: 15_000, retry: 1, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } },
@@ -25,6 +26,7 @@ export function Root() {
   if (!ready) return null;
   return (
     <QueryClientProvider client={client}>
+      <Sending />
       <FirstRun>
         <Shell>
           <Slot />
@@ -32,6 +34,12 @@ export function Root() {
       </FirstRun>
     </QueryClientProvider>
   );
+}
+
+/** Sends what waits on this device, whatever screen is open. */
+function Sending() {
+  useWalkSender();
+  return null;
 }
 
 /** An empty database leads to the set-up, until it is done or put off. */

@@ -1,4 +1,5 @@
 import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
+import { hashKey } from '@tanstack/react-query';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { storage } from './storage';
@@ -8,12 +9,20 @@ interface Walking {
   readonly walk: Walk | null;
   /** Taps that the server does not have yet. */
   readonly unsent: number;
+  /** As it was last put on its way: a copy at the server that is just this one is our own, its answer was lost. */
+  readonly sending: Walk | null;
+  /** Earlier rounds that the server does not have yet: kept until they have arrived. */
+  readonly outbox: readonly Walk[];
   begin(walk: Walk): void;
   changeStop(plantingId: string, change: Partial<Stop>): void;
   tally(plantingId: string, troubleId: string, affected: number, clean: number): void;
   finish(at: string): void;
-  /** The server has all but `since` taps, at this revision. */
-  sent(revision: number, taps: number): void;
+  /** Before a request: what it carries. */
+  send(walk: Walk): void;
+  /** The server has all but `taps` taps, at this revision. */
+  sent(id: string, revision: number, taps: number): void;
+  /** The server has another one of it: what both have, to be sent on. */
+  met(theirs: Walk): void;
   drop(): void;
 }
 
@@ -31,6 +40,31 @@ export function addToTally(tallies: readonly Tally[], troubleId: string, affecte
   return withIt + without === 0 ? rest : [...rest, { troubleId, affected: withIt, looked: withIt + without }];
 }
 
+/** The round at hand, should it not have arrived, joins those that wait. */
+const putBy = ({ walk, unsent, outbox }: Pick<Walking, 'walk' | 'unsent' | 'outbox'>): readonly Walk[] =>
+  walk && unsent > 0 ? [...outbox.filter((w) => w.id !== walk.id), walk] : outbox;
+
+const looked = (s: Stop) => s.tallies.reduce((sum, t) => sum + t.looked, 0);
+
+/**
+ * Our round over the server's copy. A copy that is what we sent, its answer lost, is only a newer revision; another
+ * device's is joined stop by stop: the one that saw more of a stop is kept, so that no count is lost.
+ */
+export function joined(ours: Walk, theirs: Walk, sending: Walk | null): Walk {
+  const same = (a: Walk, b: Walk) => hashKey([{ ...a, revision: 0 }]) === hashKey([{ ...b, revision: 0 }]);
+  if (sending && same(sending, theirs)) return { ...ours, revision: theirs.revision };
+  const stops = ours.stops.map((mine) => {
+    const other = theirs.stops.find((s) => s.plantingId === mine.plantingId);
+    const theirsSawMore = other !== undefined && other.state !== 'to-do' && (mine.state === 'to-do' || looked(other) > looked(mine));
+    return theirsSawMore ? other : mine;
+  });
+  const more = theirs.stops.filter((s) => !ours.stops.some((x) => x.plantingId === s.plantingId));
+  return { ...ours, revision: theirs.revision, finishedAt: ours.finishedAt ?? theirs.finishedAt, stops: [...stops, ...more] };
+}
+
+/** How many rounds the server does not have all of. */
+export const unsentWalks = (s: Pick<Walking, 'walk' | 'unsent' | 'outbox'>): number => s.outbox.length + (s.walk && s.unsent > 0 ? 1 : 0);
+
 /** A broken-off walk survives a reload, a call and a flat battery. */
 export const useWalking = create<Walking>()(
   persist(
@@ -39,13 +73,30 @@ export const useWalking = create<Walking>()(
       return {
         walk: null,
         unsent: 0,
-        begin: (walk) => set({ walk, unsent: 1 }),
+        sending: null,
+        outbox: [],
+        begin: (walk) =>
+          set((s) => {
+            const waiting = s.outbox.find((w) => w.id === walk.id);
+            return { walk: waiting ?? walk, unsent: waiting || walk.revision === 0 ? 1 : 0, sending: null, outbox: putBy(s).filter((w) => w.id !== walk.id) };
+          }),
         changeStop: (plantingId, c) => change((w) => inStop(w, plantingId, (s) => ({ ...s, ...c }))),
         tally: (plantingId, troubleId, affected, clean) =>
           change((w) => inStop(w, plantingId, (s) => ({ ...s, tallies: addToTally(s.tallies, troubleId, affected, clean) }))),
         finish: (at) => change((w) => ({ ...w, finishedAt: at })),
-        sent: (revision, taps) => set((s) => (s.walk ? { walk: { ...s.walk, revision }, unsent: Math.max(0, s.unsent - taps) } : s)),
-        drop: () => set({ walk: null, unsent: 0 }),
+        send: (sending) => set({ sending }),
+        sent: (id, revision, taps) =>
+          set((s) =>
+            s.walk?.id === id
+              ? { walk: { ...s.walk, revision }, unsent: Math.max(0, s.unsent - taps), sending: null }
+              : { outbox: s.outbox.filter((w) => w.id !== id), sending: null },
+          ),
+        met: (theirs) =>
+          set((s) => {
+            const join = (w: Walk) => (w.id === theirs.id ? joined(w, theirs, s.sending) : w);
+            return { walk: s.walk && join(s.walk), outbox: s.outbox.map(join), sending: null };
+          }),
+        drop: () => set((s) => ({ walk: null, unsent: 0, sending: null, outbox: putBy(s) })),
       };
     },
     { name: 'sleetbrook-walk', storage },

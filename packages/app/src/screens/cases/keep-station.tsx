@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveTreatment } from '../../api/mutations';
-import { useDrafts } from '../../state/drafts';
+import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Mark } from '../../ui/mark';
 import { Failed } from '../../ui/states';
@@ -69,25 +69,35 @@ interface AlongProps {
 /** What goes along in the plan, each ticked off by a record of its own. */
 function Along({ found, lap, now, planting, verdicts }: AlongProps) {
   const save = useSaveTreatment();
+  const mixes = useDrafts((d) => d.mixes);
+  const setMix = useDrafts((d) => d.setMix);
+  const dropMix = useDrafts((d) => d.dropMix);
   if (lap.also.length === 0) return null;
-  const done = (controlId: string) =>
-    save
+  // id and time are fixed at the first press: pressed again after a lost answer it is the same record
+  const done = (controlId: string) => {
+    const key = `${found.id}:${found.laps.length}:${controlId}`;
+    const { doneId = v7(), madeAt } = mixes[key] ?? EMPTY_MIX;
+    const at = madeAt ?? now;
+    setMix(key, { doneId, madeAt: at });
+    return save
       .mutateAsync({
-        id: v7(),
+        id: doneId,
         caseId: found.id,
         plantingId: planting.id,
         controlId,
         sheetId: null,
         trunkCm: null,
         heightM: null,
-        finishedAt: new Date(now).toISOString(),
+        finishedAt: new Date(at).toISOString(),
         areaM2: planting.areaM2,
         amount: null,
         waterMl: null,
         by: 'You',
         why: 'Part of the plan',
       })
+      .then(() => dropMix(key))
       .catch(() => undefined);
+  };
   return (
     <View className="gap-3">
       <T kind="label">Along with it</T>

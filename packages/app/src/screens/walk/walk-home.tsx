@@ -25,7 +25,10 @@ export function WalkHome() {
   const [order, setOrder] = useState<readonly string[] | null>(null);
   const [ordering, setOrdering] = useState(false);
 
-  const open = running ?? walks.data?.find((w) => w.finishedAt === null) ?? null;
+  const outbox = useWalking((w) => w.outbox);
+  // what waits on this device knows more than the server's copy
+  const open =
+    running ?? outbox.find((w) => w.finishedAt === null) ?? walks.data?.find((w) => w.finishedAt === null && !outbox.some((o) => o.id === w.id)) ?? null;
   const inOrder = walkingOrder(plantings ?? [], order ?? walks.data?.[0]?.stops.map((s) => s.plantingId) ?? []);
   const start = () => {
     if (now === undefined) return;

@@ -12,7 +12,6 @@ import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
 import { sayEnough, sayTrend } from './say-count';
-import { useWalkSaver } from './use-saver';
 import { sayWalk } from './walk-home';
 
 interface Props {
@@ -30,9 +29,8 @@ export function WalkResult({ walk, plantings, plan }: Props) {
   const zone = useGarden().data?.zone ?? 'utc';
   const drop = useWalking((w) => w.drop);
   const running = useWalking((w) => w.walk?.id === walk.id);
-  const { unsent } = useWalkSaver();
   const close = () => {
-    if (running && unsent === 0) drop();
+    if (running) drop();
     router.navigate('/garden');
   };
   return (

@@ -13,7 +13,6 @@ import { Page } from '../../ui/page';
 import { Empty, Loading, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Counter } from './counter';
-import { useWalkSaver } from './use-saver';
 import { WalkResult } from './walk-result';
 
 /** One round of the garden: the stop at hand, or the result when it is finished. */
@@ -47,7 +46,6 @@ function Walking({ walk, plantings, plan }: Props) {
   const changeStop = useWalking((w) => w.changeStop);
   const finish = useWalking((w) => w.finish);
   const setLook = useDrafts((d) => d.setLook);
-  const { unsent, error } = useWalkSaver();
   const firstToDo = Math.max(
     0,
     walk.stops.findIndex((s) => s.state === 'to-do'),
@@ -92,7 +90,6 @@ function Walking({ walk, plantings, plan }: Props) {
       back={{ title: 'Break off: it can be taken up again', href: '/walk' }}
       footer={
         <View className="gap-2 border-t border-line bg-slate px-5 pb-4 pt-3">
-          {error && unsent > 0 ? <T kind="small">Not sent yet: kept on this device.</T> : null}
           <View className="flex-row gap-3">
             <View className="w-[132px]">
               <Button kind="quiet" title="Pass over" onPress={() => leave('passed')} />
