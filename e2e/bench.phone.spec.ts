@@ -142,7 +142,8 @@ test('Bordeaux from stocks: the year’s copper bars it, the cards lead through 
   await page.getByRole('radio', { name: 'Stocks' }).click();
   await expect(page.getByText('70 ml (2⅜ fl oz)').first()).toBeVisible();
   await page.getByRole('button', { name: 'Make it, card by card' }).click();
-  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is so' }).click();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
   const next = page.getByRole('button', { name: /^(All of it is on|Done: next|Done)$/ });
   await expect(next).toBeDisabled();
   for (let i = 1; i <= 8; i++) {
@@ -169,7 +170,7 @@ test('potassium soap: lye is never in excess, the gates hold, the days are remin
   const begin = page.getByRole('button', { name: 'Begin, card by card' });
   await expect(begin).toBeDisabled();
   await page.getByRole('button', { name: /^Lye is dissolved in:/ }).click();
-  await page.getByRole('button', { name: 'Stainless steel' }).click();
+  await page.getByRole('button', { name: 'Stainless steel', exact: true }).click();
   await page.getByRole('button', { name: /^It goes from there, cooled, into:/ }).click();
   await page.getByRole('button', { name: 'Zinc-coated' }).click();
   await expect(page.getByText(/lye eats zinc/)).toBeVisible();
@@ -273,7 +274,8 @@ test('slips at the measuring card, and mix left over that Today reminds of', asy
   await server.restart('2026-05-24T20:05:00Z');
   await page.reload();
   await page.getByRole('button', { name: 'Start measuring' }).click();
-  await expect(page.getByText(/^Step 1 of/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is so' }).click();
+  await expect(page.getByText(/^Step 2 of/)).toBeVisible();
   for (const wear of await page.getByRole('checkbox').all()) await wear.click();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Print this as a card' }).click();
@@ -293,7 +295,7 @@ test('slips at the measuring card, and mix left over that Today reminds of', asy
   await slip('Too much water');
   await page.getByLabel('In the tank now, l').fill('6');
   await expect(page.getByText(/Use it as it is: it makes 12\.5 ml per litre/)).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Done so: note it' }).click();
   await slip('Lost count');
   await page.getByLabel('Surely went in, ml').fill('60');
   await page.getByLabel('At most went in, ml').fill('90');

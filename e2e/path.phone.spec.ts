@@ -32,6 +32,7 @@ test('from a spotted plant to a safe picking date, and the same again', async ({
   await page.reload();
   await expect(page.getByText('The hour is open now.')).toBeVisible();
   await page.getByRole('button', { name: 'Start measuring' }).click();
+  await page.getByRole('button', { name: 'It is so' }).click();
   const on = page.getByRole('button', { name: 'All of it is on' });
   await expect(on).toBeDisabled();
   for (const wear of await page.getByRole('checkbox').all()) await wear.click();

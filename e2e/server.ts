@@ -13,13 +13,23 @@ export class TestServer {
   /** While it is down the page's own refreshing gets no answer. */
   restarted = false;
 
-  /** @param demo false for an empty database */
-  constructor(private readonly demo = true) {}
+  /** @param demo false for an empty database @param running a clock that runs on from where it is started */
+  constructor(
+    private readonly demo = true,
+    private readonly running = false,
+  ) {}
 
   async start(now = '2026-05-24T18:10:00Z'): Promise<void> {
     const port = this.base ? new URL(this.base).port : '0';
     const child = spawn(process.execPath, [MAIN], {
-      env: { PATH: process.env['PATH'] ?? '', PORT: port, SLEETBROOK_DATA: this.data, SLEETBROOK_NOW: now, ...(this.demo ? { SLEETBROOK_DEMO: '1' } : {}) },
+      env: {
+        PATH: process.env['PATH'] ?? '',
+        PORT: port,
+        SLEETBROOK_DATA: this.data,
+        SLEETBROOK_NOW: now,
+        ...(this.demo ? { SLEETBROOK_DEMO: '1' } : {}),
+        ...(this.running ? { SLEETBROOK_CLOCK: 'running' } : {}),
+      },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;

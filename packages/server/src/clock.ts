@@ -15,6 +15,12 @@ export const systemClock: ServerClock = {
   moveTo: () => undefined,
 };
 
+/** A clock that runs from `base` on, as a grower's does: for trying whole evenings of another season. */
+export function runningClock(base: Date): ServerClock {
+  const started = Date.now();
+  return { now: () => new Date(base.getTime() + Date.now() - started), fixed: false, moveTo: () => undefined };
+}
+
 /**
  * A clock that stands still at `base` until it is moved. Where it was moved to is kept as long as the
  * base stays the same.

@@ -3,7 +3,7 @@ import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app';
-import { fixedClock, systemClock } from './clock';
+import { fixedClock, runningClock, systemClock } from './clock';
 import { openDatabase, type Db } from './db/open';
 import { seedLarkfold } from './demo/larkfold';
 import { shrinkInThread } from './photos/thread';
@@ -52,7 +52,8 @@ const log = pino({ level: env['LOG_LEVEL'] ?? 'warn' }, pino.destination(2));
 const demo = env['SLEETBROOK_DEMO'] === '1';
 const db = open(resolve(env['SLEETBROOK_DATA'] ?? '.data/garden'));
 const base = readNow();
-const clock = base ? fixedClock(base, db) : systemClock;
+// stood still, or running from that moment on
+const clock = base ? (env['SLEETBROOK_CLOCK'] === 'running' ? runningClock(base) : fixedClock(base, db)) : systemClock;
 const context = { db, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
 if (demo) seedLarkfold(context);
 

@@ -43,9 +43,10 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
   const known = size.of === null ? null : (planting?.[size.of] ?? null);
   const clean = sprayers.filter((s) => !s.forWeedkiller);
   const metric = units === 'metric' || units === 'australian';
-  const inOwn = metric
-    ? ''
-    : `, ${sayRateIn(line.rate.min, line.rate.unit, line.rate.form, units)}${line.rate.max > line.rate.min ? ` to ${sayRateIn(line.rate.max, line.rate.unit, line.rate.form, units)}` : ''}`;
+  const inOwn =
+    metric || line.rate.printed?.system === units
+      ? ''
+      : `, ${sayRateIn(line.rate.min, line.rate.unit, line.rate.form, units)}${line.rate.max > line.rate.min ? ` to ${sayRateIn(line.rate.max, line.rate.unit, line.rate.form, units)}` : ''}`;
   return (
     <View className="gap-4">
       <View className="flex-row gap-3">
