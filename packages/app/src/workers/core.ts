@@ -8,6 +8,7 @@ export function core(): Async<Tasks> {
     name: async (t) => tasks.name(t),
     decide: async (t) => tasks.decide(t),
     signsOn: async (t) => tasks.signsOn(t),
+    mayCome: async (id) => tasks.mayCome(id),
     almanacList: async (q) => tasks.almanacList(q),
     almanacEntry: async (id) => tasks.almanacEntry(id),
   };

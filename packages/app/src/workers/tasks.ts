@@ -31,7 +31,7 @@ import {
   type Suspect,
 } from '@sleetbrook/core/diagnose';
 import { sayProvenance } from '@sleetbrook/core/measure';
-import { usualness } from '@sleetbrook/core/scout';
+import { hostWeight, usualness } from '@sleetbrook/core/scout';
 import { conditionsOver, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
 
@@ -174,6 +174,15 @@ export const tasks = {
       causes: finding.state === 'no-signs' ? [] : causesOf(context, task.answers, finding.leader.id),
       meanwhile: meanwhile(suspects, task.part),
     };
+  },
+  /** What may come to a kind of plant, the most usual first. */
+  mayCome(hostId: string): readonly { readonly id: string; readonly name: string }[] {
+    const host = findHost(hostId);
+    if (!host) return [];
+    return TROUBLES.map((t) => ({ id: t.id, name: t.name, weight: hostWeight(t, host) }))
+      .filter((t) => t.weight > 0)
+      .sort((a, b) => b.weight - a.weight || a.name.localeCompare(b.name))
+      .map(({ id, name }) => ({ id, name }));
   },
   almanacList: (query: AlmanacQuery) => almanacList(query),
   almanacEntry: (id: string) => almanacEntry(id),

@@ -37,7 +37,10 @@ export const caseSchema = z.strictObject({
   troubleId: z.string().refine((t) => findTroubleCard(t) !== undefined, { message: 'This trouble is not known.' }),
   /** How sure the naming was, 0..1. */
   confidence: z.number().min(0).max(1),
-  lookId: idSchema,
+  /** The look that opened it; null where it is against what may come. */
+  lookId: idSchema.nullable(),
+  /** Against what was seen, against what may come, or upkeep. */
+  purpose: z.enum(['seen', 'prevent', 'upkeep']).default('seen'),
   /** The stage of its life that was seen, in the words of the trouble's entry; null: what the month says. */
   stageSeen: z.string().max(40).nullable(),
   openedAt: instantSchema,

@@ -35,6 +35,11 @@ export const treatmentRequestSchema = z.strictObject({
   purpose: z.enum(['seen', 'prevent', 'upkeep']).default('seen'),
   /** The mix it came out of, where one mix served several plantings. */
   mixId: idSchema.nullable().default(null),
+  /** Made at home: its name, and the strength of what is counted as product. */
+  made: z
+    .strictObject({ name: z.string().trim().min(3, 'Say what it is.').max(60, 'At most 60 letters.'), percent: z.number().positive().max(100).nullable() })
+    .nullable()
+    .default(null),
   /** The grower's own label sheet that it was mixed from; null for the specimen or for work by hand. */
   sheetId: z.string().max(64).nullable().default(null),
   /** Round the trunk, or of the plant, where the label's rate goes by it. */

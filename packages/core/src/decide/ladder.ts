@@ -93,7 +93,8 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   }
   const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
   const atHome = verdicts.filter(
-    (v) => v.control.rung > 0 && v.control.rung < LICENSED && !v.control.nextTime && !failed.includes(v.control.id) && expected(v) >= WORTH_TRYING,
+    (v) =>
+      v.control.rung > 0 && v.control.rung < LICENSED && (s.preventing || !v.control.nextTime) && !failed.includes(v.control.id) && expected(v) >= WORTH_TRYING,
   );
   // what opens later at home still goes before a licensed person
   const later = atHome.filter((v) => v.status === 'not-now' && v.opens?.kind === 'at');

@@ -48,6 +48,8 @@ export interface Situation {
   readonly conditions: readonly Conditions[];
   /** Treatments of this planting, oldest first. */
   readonly records: readonly PastTreatment[];
+  /** It is against what may come: nothing of it is there yet. */
+  readonly preventing?: boolean;
   /** Signs seen at the last look. */
   readonly seenSigns: readonly string[];
   /** The grower's own label sheets; one of these goes before the specimen it was made from. */

@@ -33,6 +33,8 @@ export interface Deed {
   readonly air: { readonly temperatureC: number; readonly humidityPct: number; readonly windMs: number } | null;
   readonly zone: string;
   readonly planting: { readonly site: 'outdoors' | 'tunnel' | 'indoors'; readonly stage: string; readonly edible: boolean };
+  /** Made at home: no label covers its strength, and none was compared. */
+  readonly made?: boolean;
   /** The figures were compared with the label in the hand. */
   readonly confirmed: boolean;
   /** Earlier treatments of this planting, oldest first. */
@@ -63,8 +65,9 @@ const STERN_HOURS = { none: 12, caution: 12, warning: 24, danger: 48 } as const;
 export function truthOf(d: Deed): Truth {
   const broke: string[] = [];
   const { line, covered } = lineOf(d, broke);
-  const above = rates(d, line, covered, broke);
-  if (d.amount === null) broke.push('How much was used was not written down.');
+  const above = !d.made && rates(d, line, covered, broke);
+  if (d.made) broke.push('Made at home: no label covers it. The waits are those of our specimen.');
+  if (d.amount === null && !d.made) broke.push('How much was used was not written down.');
   limits(d, line, broke);
   const strict = line ?? strictest(d.sheet.lines);
   const clocks = clocksFor(d.sheet, strict, d.finishedAt, d.air ?? { temperatureC: 0, humidityPct: 100 }, d.zone);
@@ -133,7 +136,7 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   const say = (yes: boolean, sentence: string) => {
     if (yes) broke.push(sentence);
   };
-  say(mustBeChecked(sheet) && !d.confirmed, `The figures of ${sheet.name} were not compared with the label in the hand.`);
+  say(mustBeChecked(sheet) && !d.confirmed && !d.made, `The figures of ${sheet.name} were not compared with the label in the hand.`);
   say(sheet.restricted, 'It is for licensed applicators only.');
   say(planting.site === 'outdoors' ? !sheet.outdoors : planting.site === 'indoors' && !sheet.indoors, `The label does not carry it ${planting.site}.`);
   const flowering = planting.stage === 'flowering';

@@ -23,7 +23,7 @@ export function caseRoutes({ db }: Context): Router {
     const sent = parse(caseSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (!plantings.find(sent.plantingId)) throw invalid('plantingId', 'There is no such planting.');
-    if (!looks.find(sent.lookId)) throw invalid('lookId', 'There is no such look.');
+    if (sent.purpose === 'seen' ? !looks.find(sent.lookId ?? '') : sent.lookId !== null) throw invalid('lookId', 'There is no such look.');
     const stored = cases.find(id);
     if (stored && stored.plantingId !== sent.plantingId) throw invalid('plantingId', 'A case stays with its planting.');
     if (sent.closedAt !== null && sent.closedAt < sent.openedAt) throw invalid('closedAt', 'It closes before it opens.');
@@ -34,7 +34,7 @@ export function caseRoutes({ db }: Context): Router {
     });
     if (reviseOrConflict(stored, sent, 'case') === 'write') {
       cases.save({ ...sent, revision: sent.revision + 1 });
-      looks.attach(sent.lookId, id);
+      if (sent.lookId) looks.attach(sent.lookId, id);
     }
     return cases.find(id);
   });

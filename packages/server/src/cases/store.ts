@@ -8,6 +8,7 @@ interface CaseRow {
   trouble_id: string;
   confidence: number;
   look_id: string;
+  purpose: Case['purpose'];
   stage_seen: string | null;
   opened_at: string;
   status: Case['status'];
@@ -51,8 +52,8 @@ export function caseStore(db: Db) {
   const lapsByStatus = db.prepare<[string, number], LapRow>(`
     SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
   const upsert = db.prepare(`
-    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, stage_seen, opened_at, status, closed_at)
-    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @stageSeen, @openedAt, @status, @closedAt)
+    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, purpose, stage_seen, opened_at, status, closed_at)
+    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @purpose, @stageSeen, @openedAt, @status, @closedAt)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, trouble_id = excluded.trouble_id, confidence = excluded.confidence, stage_seen = excluded.stage_seen,
       status = excluded.status, closed_at = excluded.closed_at`);
   const dropLaps = db.prepare('DELETE FROM lap WHERE case_id = ?');
@@ -66,7 +67,8 @@ export function caseStore(db: Db) {
     plantingId: r.planting_id,
     troubleId: r.trouble_id,
     confidence: r.confidence,
-    lookId: r.look_id,
+    lookId: r.look_id === '' ? null : r.look_id,
+    purpose: r.purpose,
     stageSeen: r.stage_seen,
     openedAt: r.opened_at,
     status: r.status,

@@ -317,6 +317,7 @@ function tell(context: Context, s: Story): void {
     troubleId: s.trouble,
     confidence: s.confidence,
     lookId,
+    purpose: 'seen',
     stageSeen: null,
     openedAt: s.lookedAt,
     status: s.cleared ? 'cleared' : 'open',

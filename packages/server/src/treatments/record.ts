@@ -1,7 +1,7 @@
 import type { Garden, Planting, Treatment, TreatmentRequest } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard, type ControlCard } from '@sleetbrook/core/cards';
 import type { PastTreatment } from '@sleetbrook/core/decide';
-import type { LabelSheet } from '@sleetbrook/core/label';
+import { madeSheet, type LabelSheet } from '@sleetbrook/core/label';
 import { truthOf } from '@sleetbrook/core/record';
 import { findSheet } from '@sleetbrook/core/sheets';
 import { instant } from '@sleetbrook/core/measure';
@@ -52,6 +52,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
         air: weather,
         zone: garden.zone,
         planting,
+        made: request.made !== null,
         confirmed: facts.confirmed(sheet),
         before: facts.before,
       })
@@ -69,7 +70,10 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
     keepOutUntil: clocks ? new Date(clocks.keepOutUntil).toISOString() : null,
     pickFrom: clocks?.pickFrom && planting.edible ? new Date(clocks.pickFrom).toISOString() : null,
     pickUnknown: truth?.pickUnknown ?? false,
-    broke: [...(truth?.broke ?? [])],
+    broke: [
+      ...(truth?.broke ?? []),
+      ...(request.made && garden.homeMade === 'not-allowed' ? ['Home-made preparations may not be used as pesticides where the garden is.'] : []),
+    ],
     struck: null,
     working: clocks ? clocks.working.map((w) => ({ ...w, inputs: [...w.inputs] })) : [],
     recordedAt: now.toISOString(),
@@ -83,7 +87,9 @@ const MOST_DAYS_BACK = 731;
 
 /** The sheet it was mixed from: the grower's own where one is named, else the specimen. */
 function sheetFor(request: TreatmentRequest, control: ControlCard, { ownSheet }: Facts): LabelSheet | null {
-  if (request.sheetId === null) return control.sheet ? (findSheet(control.sheet) ?? null) : null;
+  const specimen = control.sheet ? (findSheet(control.sheet) ?? null) : null;
+  if (request.made) return specimen && madeSheet(specimen, request.made);
+  if (request.sheetId === null) return specimen;
   const own = ownSheet(request.sheetId);
   if (!own) throw invalid('sheetId', 'There is no such label sheet.');
   if (own.control !== control.id) throw invalid('sheetId', `${own.name} is no sheet for this control.`);

@@ -53,6 +53,7 @@ import { Empty, Failed } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { PrintCard } from '../print/print-card';
+import { usePutOn } from '../records/use-put-on';
 import { StepCards } from '../steps/step-cards';
 import { errorAt, InMyMeasures, ToolLoading, ToolPage } from './parts';
 
@@ -396,6 +397,7 @@ export function BordeauxMix() {
   const items = useShedItems().data;
   const save = useSaveShedItem();
   const { values: v } = useTool(KEY, USUAL);
+  const putOn = usePutOn();
   const dropMix = useDrafts((d) => d.dropMix);
   if (!garden || !items) return <ToolLoading />;
   const out = workOut(v, garden.units, items);
@@ -422,7 +424,17 @@ export function BordeauxMix() {
       if (item) await save.mutateAsync({ ...item, amount: Math.max(0, Math.round(item.amount - ml)) });
     }
     dropMix(KEY);
-    router.replace('/bench/bordeaux');
+    const dry = amounts.copper + amounts.lime;
+    putOn({
+      control: 'bordeaux-spray',
+      made: `Bordeaux mixture ${sayFormula(amounts.formula)}`,
+      // what is counted as product is the dry weight of both: its copper is known exactly
+      percent: (amounts.metal / dry) * 100,
+      amount: dry,
+      unit: 'g',
+      waterMl: amounts.volume,
+      plantingId: v.plantingId,
+    });
   };
   return (
     <StepCards
@@ -430,7 +442,7 @@ export function BordeauxMix() {
       steps={bordeauxSteps(amounts, salt, lime, stocks, garden.units)}
       head={() => `Bordeaux mixture ${sayFormula(amounts.formula)}, ${sayBoth(amounts.volume, 'volume', garden.units)}`}
       back={{ title: 'Bordeaux mixture', href: '/bench/bordeaux' }}
-      act={(step, last) => (last ? 'Done' : step.id === 'protect' ? 'All of it is on' : 'Done: next')}
+      act={(step, last) => (last ? 'Done: write it down' : step.id === 'protect' ? 'All of it is on' : 'Done: next')}
       busy={save.isPending}
       onBack={() => router.navigate('/bench/bordeaux')}
       onFinish={() => void finish().catch(() => undefined)}

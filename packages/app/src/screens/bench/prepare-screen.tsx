@@ -31,6 +31,7 @@ import { Empty } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { PrintCard } from '../print/print-card';
+import { usePutOn } from '../records/use-put-on';
 import { StepCards } from '../steps/step-cards';
 import { errorAt, InMyMeasures, Refused, ToolLoading, ToolPage } from './parts';
 
@@ -167,6 +168,7 @@ export function PrepareRun({ id }: { readonly id: string }) {
   const router = useRouter();
   const { p, out, ready } = usePrepared(id);
   const dropMix = useDrafts((d) => d.dropMix);
+  const putOn = usePutOn();
   if (!p) return <Unknown />;
   if (!ready) return <ToolLoading />;
   const home = `/bench/prepare/${p.id}` as const;
@@ -186,11 +188,11 @@ export function PrepareRun({ id }: { readonly id: string }) {
       steps={out.value.steps}
       head={() => p.name}
       back={{ title: p.name, href: home }}
-      act={(step, last) => (last ? 'Finished' : step.id === 'protect' ? 'All of it is on' : 'Done')}
+      act={(step, last) => (last ? 'Finished: write it down' : step.id === 'protect' ? 'All of it is on' : 'Done')}
       onBack={() => router.navigate(home)}
       onFinish={() => {
         dropMix(keyOf(p));
-        router.replace(home);
+        putOn({ control: p.control, made: p.homeMade ? p.name : '', amount: out.value.used?.amount ?? null, waterMl: out.value.used?.waterMl ?? null });
       }}
     />
   );

@@ -28,6 +28,7 @@ import { Stone } from '../../ui/stone';
 import { Empty, Failed } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useTokens } from '../../ui/tokens';
+import { usePutOn } from '../records/use-put-on';
 import { ToolLoading, ToolPage } from './parts';
 
 const at = (iso: string | null): Instant | null => (iso === null ? null : instant(Date.parse(iso)));
@@ -75,6 +76,7 @@ const STEP = 40;
 
 function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
   const router = useRouter();
+  const putOn = usePutOn();
   const save = useSaveBatch();
   const [looking, setLooking] = useState(false);
   const [seen, setSeen] = useState<readonly string[]>([]);
@@ -150,7 +152,8 @@ function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
             kills fish.
           </T>
           <View className="gap-3 pt-4">
-            <Button title="Its place in the shed" onPress={() => router.navigate(`/shed/item/${batch.id}`)} />
+            <Button title="Used some: write it down" onPress={() => putOn({ control: 'soap-spray', made: batch.name })} />
+            <Button kind="quiet" title="Its place in the shed" onPress={() => router.navigate(`/shed/item/${batch.id}`)} />
           </View>
         </View>
       )}

@@ -147,13 +147,15 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         <View>
           <Summary
             word="Seen"
-            text={`${signs || 'no sign kept'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
+            text={`${c.purpose === 'seen' ? signs || 'no sign kept' : c.purpose === 'prevent' ? 'nothing yet: against what may come' : 'nothing yet: upkeep'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
           />
           <PhotoPairs photos={detail.photos} looks={detail.looks} sayDay={(iso) => sayDate(dayOf(instant(Date.parse(iso)), garden.zone))} />
         </View>
       ),
     },
-    { key: 'named', state: 'behind', content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> },
+    ...(c.purpose === 'seen'
+      ? [{ key: 'named', state: 'behind' as const, content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> }]
+      : []),
   ];
 
   c.laps.forEach((l, i) => {

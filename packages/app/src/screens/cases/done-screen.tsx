@@ -140,6 +140,7 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
         plantingId: part.planting.id,
         controlId: control.id,
         troubleId: part.caseId === null ? part.troubleId : null,
+        purpose: detail.case.purpose,
         mixId: alone ? null : id,
         sheetId: lap.sheetId,
         trunkCm: form === 'per-cm-trunk' ? part.size : null,

@@ -85,6 +85,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
         homeMade: garden.homeMade,
         plans: garden.plans,
         stageSeen: found.stageSeen,
+        preventing: found.purpose !== 'seen',
         sheets: sheets.filter((s) => !s.specimen),
         weather: weather.hours,
         records: treatments.map((t) => ({

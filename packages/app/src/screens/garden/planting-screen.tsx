@@ -1,5 +1,5 @@
 import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { instant, sayIn, sayWhen, trim } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayWhen } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCases, useGarden, usePlantings, usePlantingTreatments, useToday } from '../../api/queries';
@@ -76,6 +76,10 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                     onPress={() => router.navigate(`/cases/${c.id}`)}
                   />
                 ))}
+              <View className="gap-3 pt-4">
+                <Button kind="quiet" title="Against what may come" onPress={() => router.navigate(`/garden/${id}/prevent`)} />
+                <Button kind="quiet" title="Write down something done" onPress={() => router.navigate(`/records/new?on=${id}`)} />
+              </View>
               {treatments.length > 0 && <Section>Done here</Section>}
               {[...treatments].reverse().map((t) => (
                 <Row
@@ -85,7 +89,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                   end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)}
                   sub={
                     t.amount
-                      ? `${trim(t.amount)} ${t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? ''} on ${sayIn(t.areaM2, 'area', garden.units)}`
+                      ? `${sayIn(t.amount, (t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet?.state === 'dry' ? 'g' : 'ml')) === 'g' ? 'mass' : 'volume', garden.units)} on ${sayIn(t.areaM2, 'area', garden.units)}`
                       : 'done'
                   }
                 />

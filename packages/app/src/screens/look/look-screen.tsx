@@ -127,6 +127,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
       troubleId: suspect.id,
       confidence: suspect.probability,
       lookId: look.id,
+      purpose: 'seen' as const,
       stageSeen: null,
       openedAt: at,
       status: 'open',

@@ -2,6 +2,7 @@ import type { Treatment } from '@sleetbrook/core/api';
 import { WHOM_TO_ASK } from '@sleetbrook/core/label';
 import { instant, sayIn, sayProvenance, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
 import { sayProduct } from '@sleetbrook/core/mix';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { useStrike } from '../../api/mutations';
@@ -17,6 +18,7 @@ import { sayMl } from '../mix/measured-lines';
 
 /** Every treatment, newest first; more are read as you scroll. */
 export function RecordsScreen() {
+  const router = useRouter();
   const log = useTreatmentLog();
   const garden = useGarden().data;
   const now = useNow();
@@ -40,6 +42,7 @@ export function RecordsScreen() {
               Records
             </T>
             <T kind="muted">{rows.length > 0 ? 'Newest first' : ''}</T>
+            <Button kind="quiet" title="Write down something done" onPress={() => router.navigate('/records/new')} />
           </View>
         }
         ListEmptyComponent={
@@ -90,6 +93,14 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
     ['Finished', when(t.finishedAt)],
     ['By', t.by],
     ['Why', t.why],
+    ...(t.purpose === 'seen' ? [] : [['For', t.purpose === 'prevent' ? 'against what may come' : 'upkeep'] as [string, string]]),
+    ...(t.loads.length > 1
+      ? t.loads.map((l): [string, string] => [
+          `Load ${l.number}`,
+          `${sayProduct(l.product, unitOf(t), units)} in ${sayMl(l.waterMl, units)}${l.waste ? ', waste' : l.outAt ? `, out ${when(l.outAt)}` : ''}`,
+        ])
+      : []),
+    ...t.slips.map((x): [string, string] => ['Slip', x.text]),
     ['Weather', `${trim(t.weather.temperatureC, 0)} °C, ${trim(t.weather.humidityPct, 0)} % damp, wind ${trim(t.weather.windMs * 3.6, 0)} km/h`],
     ...(t.keepOutUntil ? [['Keep out until', when(t.keepOutUntil)] as [string, string]] : []),
     ...(t.pickFrom ? [['Pick from', when(t.pickFrom)] as [string, string]] : []),

@@ -22,7 +22,8 @@ function about(s: Situation, at: Instant): Life {
  * ones. It speaks only where the entry knows a stage that would be open.
  */
 export const pestStage: Rule = (s, c, at) => {
-  if (c.control.means.length === 0 || !reaches(c, s.trouble.life)) return null;
+  // what is not there yet is at no stage
+  if (s.preventing || c.control.means.length === 0 || !reaches(c, s.trouble.life)) return null;
   const now = about(s, at);
   if (now.length === 0 || reaches(c, now)) return null;
   const open = s.trouble.life.filter((l) => reaches(c, [l]));

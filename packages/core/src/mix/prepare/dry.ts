@@ -23,6 +23,7 @@ const ASH_G_PER_ML = 0.5;
 /** Ash dusted on dew in the early morning, daily for three days (traditional, common practice). */
 export const ashDust: Preparation = {
   id: 'ash-dust',
+  control: 'ash-dusting',
   name: 'Ash dusting',
   use: 'Flea beetles and other leaf eaters, the traditional way',
   group: 'dust',
@@ -70,6 +71,7 @@ const DISH_ML = 100;
 
 export const beerTraps: Preparation = {
   id: 'beer-traps',
+  control: 'beer-saucer',
   name: 'Beer dishes',
   use: 'Slugs and snails',
   group: 'bait',
@@ -101,6 +103,7 @@ const SUGAR_WATER_ML = 100;
 
 export const sugarDish: Preparation = {
   id: 'sugar-dish',
+  control: 'draw-off-ants',
   name: 'Sugar-water dishes',
   use: 'Drawing ants off, so that helpers can reach the aphids',
   group: 'bait',

@@ -29,6 +29,7 @@ const HELPERS = [
 
 export const helperRelease: Preparation = {
   id: 'helper-release',
+  control: 'release-ladybirds',
   name: 'Releasing helpers',
   use: 'How many, and when',
   group: 'helpers',

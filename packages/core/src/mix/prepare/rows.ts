@@ -15,6 +15,7 @@ const sayDay = (d: DateTime) => d.toFormat('ccc d MMMM');
 
 export const companionRow: Preparation = {
   id: 'companion-row',
+  control: 'companion-row',
   name: 'Trap or companion row',
   use: 'A row of mustard or sesame round the crop: an aid, never the only step',
   group: 'rows',
@@ -70,6 +71,7 @@ const HOOP_APART_M = 1;
 
 export const rowCover: Preparation = {
   id: 'row-cover',
+  control: 'row-cover',
   name: 'Row cover',
   use: 'Keeping flies, moths, beetles and birds off, with nothing sprayed',
   group: 'rows',

@@ -9,6 +9,7 @@ const SOAP_ML_PER_L = 10;
 /** Neem oil carried into water by soap: 5 ml of oil and 10 ml of plain liquid soap in a litre (common practice). */
 export const neemEmulsion: Preparation = {
   id: 'neem-emulsion',
+  control: 'neem-spray',
   name: 'Neem oil emulsion',
   use: 'Sap-suckers and young caterpillars; as a soil drench, fungus gnats',
   group: 'spray',
@@ -19,6 +20,7 @@ export const neemEmulsion: Preparation = {
     const oil = litres * NEEM_ML_PER_L;
     const soap = litres * SOAP_ML_PER_L;
     return done({
+      used: { amount: oil, waterMl: litres * 1000 },
       amounts: [
         { name: 'Plain liquid soap', value: soap, of: 'volume', spooned: true },
         { name: 'Neem oil, horticultural grade', value: oil, of: 'volume', spooned: true },
@@ -51,6 +53,7 @@ export const neemEmulsion: Preparation = {
 /** One small packet of grated laundry bar in 10 l, daily for three days (common practice). */
 export const barSuds: Preparation = {
   id: 'bar-suds',
+  control: 'bar-soap-suds',
   name: 'Bar-soap suds',
   use: 'Aphids and other soft bodies, where no liquid soap is had',
   group: 'spray',
@@ -60,6 +63,7 @@ export const barSuds: Preparation = {
     const litres = num(v, 'mix') / 1000;
     const packets = litres / 10;
     return done({
+      used: { amount: null, waterMl: litres * 1000 },
       amounts: [
         { name: 'Small packets of plain laundry soap', value: packets, of: 'pieces' },
         { name: 'Water', value: litres * 1000, of: 'volume' },
@@ -84,6 +88,7 @@ const DRENCH_ML_PER_L = (0.5 * 29.5735295625) / 3.785411784;
 /** At most half a fluid ounce of liquid soap in a US gallon, and rarely (common practice). */
 export const soapDrench: Preparation = {
   id: 'soap-drench',
+  control: 'soap-spray',
   name: 'Light soap drench',
   use: 'Root aphids and fungus gnats in pots, rarely',
   group: 'spray',
@@ -93,6 +98,7 @@ export const soapDrench: Preparation = {
     const litres = num(v, 'mix') / 1000;
     const soap = litres * DRENCH_ML_PER_L;
     return done({
+      used: { amount: soap, waterMl: litres * 1000 },
       amounts: [
         { name: 'Liquid potassium soap, at most', value: soap, of: 'volume', spooned: true },
         { name: 'Water', value: litres * 1000, of: 'volume' },
@@ -116,6 +122,7 @@ const LEAF_G_PER_L = 2000 / 16;
 /** 2 kg of ground neem leaf in 16 l, strained, daily for three days (traditional, common practice). */
 export const leafTea: Preparation = {
   id: 'neem-leaf-tea',
+  control: 'neem-leaf-tea',
   name: 'Neem leaf tea',
   use: 'Leaf eaters and sap-suckers, the traditional way',
   group: 'spray',
@@ -125,6 +132,7 @@ export const leafTea: Preparation = {
     const litres = num(v, 'mix') / 1000;
     const leaf = litres * LEAF_G_PER_L;
     return done({
+      used: { amount: null, waterMl: litres * 1000 },
       amounts: [
         { name: 'Neem leaf, ground', value: leaf, of: 'mass' },
         { name: 'Water', value: litres * 1000, of: 'volume' },
@@ -152,6 +160,7 @@ const WASH_L_PER_M2 = 3;
 /** Soapy water and a soft brush against scale and eggs on bark. */
 export const barkWash: Preparation = {
   id: 'bark-wash',
+  control: 'bark-wash',
   name: 'Bark wash',
   use: 'Scale, eggs and soot on bark',
   group: 'wash',

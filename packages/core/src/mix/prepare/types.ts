@@ -34,6 +34,8 @@ export interface Amount {
 }
 
 export interface Prepared {
+  /** What is counted when it is put on plants: of the control's sheet, in its unit; null where no sheet counts it. */
+  readonly used?: { readonly amount: number | null; readonly waterMl: number };
   readonly amounts: readonly Amount[];
   readonly steps: readonly Step[];
   /** Days that follow from it, in words. */
@@ -44,6 +46,8 @@ export interface Prepared {
 
 export interface Preparation {
   readonly id: string;
+  /** The control that it is, for the record. */
+  readonly control: string;
   readonly name: string;
   /** What it is for, in a few words. */
   readonly use: string;

@@ -11,6 +11,7 @@ const AIRING_H = 2;
 /** Sulfur vapour in a closed greenhouse, 3 to 4 hours at night (common practice). */
 export const sulfurVaporiser: Preparation = {
   id: 'sulfur-vaporiser',
+  control: 'sulfur-vaporiser',
   name: 'Sulfur vaporiser',
   use: 'Powdery mildew in a closed greenhouse',
   group: 'vapour',

@@ -1,1 +1,0 @@
-export { RecordsScreen as default } from '../screens/records/records-screen';

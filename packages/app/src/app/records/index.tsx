@@ -1,0 +1,1 @@
+export { RecordsScreen as default } from '../../screens/records/records-screen';

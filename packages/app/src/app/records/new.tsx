@@ -1,0 +1,1 @@
+export { RecordNew as default } from '../../screens/records/record-new';

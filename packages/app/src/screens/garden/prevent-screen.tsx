@@ -1,0 +1,86 @@
+import { freshLap } from '@sleetbrook/core/api';
+import { useQuery } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { v7 } from 'uuid';
+import { useSaveCase } from '../../api/mutations';
+import { useCases, usePlantings } from '../../api/queries';
+import { useNow } from '../../state/now';
+import { Choice, Field } from '../../ui/field';
+import { Page } from '../../ui/page';
+import { Row } from '../../ui/row';
+import { Failed, Loading } from '../../ui/states';
+import { T } from '../../ui/text';
+import { core } from '../../workers/core';
+
+const SHOWN = 12;
+type Purpose = 'prevent' | 'upkeep';
+
+/** The door for what is not there yet: last year's trouble, a dormant spray, upkeep. It opens a case without a look. */
+export function PreventScreen({ id }: { readonly id: string }) {
+  const router = useRouter();
+  const planting = usePlantings().data?.find((p) => p.id === id);
+  const open = useCases('open').data ?? [];
+  const now = useNow();
+  const save = useSaveCase();
+  const [purpose, setPurpose] = useState<Purpose>('prevent');
+  const [find, setFind] = useState('');
+  const [caseId] = useState(() => v7());
+  const list = useQuery({ queryKey: ['may-come', planting?.hostId], enabled: planting !== undefined, queryFn: () => core().mayCome(planting?.hostId ?? '') });
+  const back = { title: planting?.name ?? 'Garden', href: `/garden/${id}` } as const;
+  if (!planting || !list.data || now === undefined)
+    return (
+      <Page title="Against what may come" back={back}>
+        <Loading />
+      </Page>
+    );
+  const wanted = find.trim().toLowerCase();
+  const matching = list.data.filter((t) => wanted === '' || t.name.toLowerCase().includes(wanted));
+  const begin = async (troubleId: string) => {
+    const already = open.find((c) => c.plantingId === id && c.troubleId === troubleId);
+    if (already) return router.replace(`/cases/${already.id}`);
+    await save.mutateAsync({
+      id: caseId,
+      revision: 0,
+      plantingId: id,
+      troubleId,
+      confidence: 1,
+      lookId: null,
+      purpose,
+      stageSeen: null,
+      openedAt: new Date(now).toISOString(),
+      status: 'open',
+      closedAt: null,
+      laps: [freshLap()],
+    });
+    router.replace(`/cases/${caseId}`);
+  };
+  return (
+    <Page title="Against what may come" sub={planting.name} back={back}>
+      <View className="gap-4 px-5 pt-4">
+        {save.error && <Failed error={save.error} />}
+        <T>Nothing need be seen yet: what came last year, what the weather will bring, or what you do each season.</T>
+        <Choice
+          label="What for"
+          value={purpose}
+          onChange={setPurpose}
+          options={[
+            { value: 'prevent', label: 'To keep it away' },
+            { value: 'upkeep', label: 'Upkeep, as each year' },
+          ]}
+        />
+        <Field label="Find a trouble" value={find} onChange={setFind} />
+        <View>
+          {matching.slice(0, wanted === '' ? SHOWN : 40).map((t) => (
+            <Row key={t.id} title={t.name} onPress={() => void begin(t.id).catch(() => undefined)} />
+          ))}
+        </View>
+        {matching.length === 0 && (
+          <T kind="muted">Nothing of that name comes to this plant, as far as the almanac knows. What was done can still be written down in Records.</T>
+        )}
+        {wanted === '' && matching.length > SHOWN && <T kind="muted">{`${matching.length - SHOWN} more: type a part of the name.`}</T>}
+      </View>
+    </Page>
+  );
+}

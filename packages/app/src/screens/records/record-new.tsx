@@ -1,0 +1,209 @@
+import type { Garden, Planting, TreatmentDraft } from '@sleetbrook/core/api';
+import { CONTROL_CARDS, findControlCard, findTroubleCard, TROUBLE_CARDS } from '@sleetbrook/core/cards';
+import { type LabelSheet } from '@sleetbrook/core/label';
+import { readSize, type Instant, type Outcome } from '@sleetbrook/core/measure';
+import { readPutIn } from '@sleetbrook/core/mix';
+import { sharesOf } from '@sleetbrook/core/record';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { DateTime } from 'luxon';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { v7 } from 'uuid';
+import { ApiProblem } from '../../api/client';
+import { useSaveTreatment } from '../../api/mutations';
+import { useGarden, usePlantings, useSheets } from '../../api/queries';
+import { useNow } from '../../state/now';
+import { useTool } from '../../state/tools';
+import { ActionBar, Button } from '../../ui/button';
+import { Choice, Field } from '../../ui/field';
+import { Page } from '../../ui/page';
+import { Pick } from '../../ui/pick';
+import { PickMany } from '../../ui/pick-many';
+import { SizeField } from '../../ui/size-field';
+import { Failed, Loading } from '../../ui/states';
+import { T } from '../../ui/text';
+
+export const RECORD_KEY = 'record-new';
+/** What is filled in; `made` and `percent` for what was made at home, `ids` a record id by planting. */
+export const RECORD_USUAL = {
+  what: '',
+  made: '',
+  percent: '',
+  on: '',
+  purpose: 'seen',
+  trouble: '',
+  amount: '',
+  mix: '',
+  time: '',
+  by: 'You',
+  ids: '',
+};
+type Values = typeof RECORD_USUAL;
+
+/** What was done without a case: made on the bench, upkeep, before anything was seen, or long ago. It is always taken. */
+export function RecordNew() {
+  const garden = useGarden().data;
+  const plantings = usePlantings().data;
+  const sheets = useSheets().data;
+  const now = useNow();
+  const { on } = useLocalSearchParams<{ on?: string }>();
+  if (!garden || !plantings || !sheets || now === undefined)
+    return (
+      <Page title="Write it down">
+        <Loading />
+      </Page>
+    );
+  return <Form garden={garden} plantings={plantings} sheets={sheets} now={now} {...(on ? { on } : {})} />;
+}
+
+interface FormProps {
+  readonly garden: Garden;
+  readonly plantings: readonly Planting[];
+  readonly sheets: readonly LabelSheet[];
+  readonly now: Instant;
+  /** The planting it was begun from. */
+  readonly on?: string;
+}
+
+/** A control or an own sheet as one choice. */
+function meant(what: string, sheets: readonly LabelSheet[]): { readonly controlId: string; readonly sheet: LabelSheet | null; readonly own: boolean } | null {
+  const [kind, id] = what.split(':');
+  const own = kind === 'sheet' ? sheets.find((s) => s.id === id) : undefined;
+  if (own) return { controlId: own.control, sheet: own, own: true };
+  const control = kind === 'control' ? findControlCard(id ?? '') : undefined;
+  return control ? { controlId: control.id, sheet: sheets.find((s) => s.id === control.sheet) ?? null, own: false } : null;
+}
+
+const first = (out: Outcome<unknown>): string => (out.ok ? '' : (out.reasons[0]?.sentence ?? ''));
+
+function Form({ garden, plantings, sheets, now, on }: FormProps) {
+  const router = useRouter();
+  const save = useSaveTreatment();
+  const { values: v, set, clear } = useTool<Values>(RECORD_KEY, RECORD_USUAL);
+  const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
+  // begun from a planting: it stands among what was chosen before
+  useEffect(() => {
+    if (on && !v.on.split(' ').includes(on)) set({ on: `${v.on} ${on}`.trim() });
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it opens
+  }, []);
+  const { units, zone } = garden;
+  const choice = meant(v.what, sheets);
+  const unit = choice?.sheet?.lines[0]?.rate.unit ?? (choice?.sheet?.state === 'dry' ? 'g' : 'ml');
+  const chosen = v.on.split(' ').flatMap((id) => plantings.find((p) => p.id === id) ?? []);
+  const wet = choice?.sheet ? choice.sheet.into !== 'not-mixed' : false;
+  const time = v.time || DateTime.fromMillis(now, { zone }).toFormat('yyyy-MM-dd HH:mm');
+  const options = [
+    ...sheets.filter((s) => !s.specimen).map((s) => ({ value: `sheet:${s.id}`, label: s.name })),
+    ...CONTROL_CARDS.filter((c) => c.rung > 0 && c.rung < 7).map((c) => ({ value: `control:${c.id}`, label: c.name })),
+  ];
+
+  const submit = async () => {
+    const wrong: Record<string, string> = {};
+    if (!choice) wrong['what'] = 'Choose what was done.';
+    if (chosen.length === 0) wrong['on'] = 'Choose what it went on.';
+    const amount = choice?.sheet && v.amount.trim() !== '' ? readPutIn(v.amount, { sheet: choice.sheet, unit, units }, 'amount') : null;
+    if (amount && !amount.ok) wrong['amount'] = first(amount);
+    const mix = wet && v.mix.trim() !== '' ? readSize(v.mix, 'mix', units, { min: 1, max: 2e6, what: 'The mix' }, 'mix') : null;
+    if (mix && !mix.ok) wrong['mix'] = first(mix);
+    const finished = DateTime.fromFormat(time.trim(), 'yyyy-MM-dd HH:mm', { zone });
+    if (!finished.isValid) wrong['time'] = 'Type the time as 2026-05-24 21:40.';
+    setErrors(wrong);
+    if (!choice || Object.keys(wrong).length > 0) return;
+    const ids = new Map(v.ids.split(' ').flatMap((pair) => (pair.includes('=') ? [pair.split('=') as [string, string]] : [])));
+    for (const p of chosen) if (!ids.has(p.id)) ids.set(p.id, v7());
+    // fixed before anything is sent: pressed again after a lost answer these are the same records
+    set({ time, ids: [...ids].map((pair) => pair.join('=')).join(' ') });
+    const shares = sharesOf(chosen.map((p) => ({ plantingId: p.id, size: p.areaM2 })));
+    const mixId = chosen.length > 1 ? (ids.get(chosen[0]?.id ?? '') ?? null) : null;
+    const percent = Number(v.percent);
+    for (const [i, p] of chosen.entries()) {
+      const part = shares[i]?.part ?? 1;
+      const record: TreatmentDraft = {
+        id: ids.get(p.id) ?? v7(),
+        caseId: null,
+        plantingId: p.id,
+        controlId: choice.controlId,
+        troubleId: v.purpose === 'upkeep' || v.trouble === '' ? null : v.trouble,
+        purpose: v.purpose as 'seen' | 'prevent' | 'upkeep',
+        mixId,
+        made: v.made.trim() === '' ? null : { name: v.made.trim().slice(0, 60), percent: percent > 0 ? percent : null },
+        sheetId: choice.own ? (choice.sheet?.id ?? null) : null,
+        finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
+        areaM2: p.areaM2,
+        amount: amount?.ok && amount.value.usual > 0 ? amount.value.usual * part : null,
+        waterMl: mix?.ok ? mix.value * part : null,
+        by: v.by.trim(),
+        why: [v.purpose === 'prevent' ? 'Against what may come' : v.purpose === 'upkeep' ? 'Upkeep' : '', findTroubleCard(v.trouble)?.name ?? '']
+          .filter(Boolean)
+          .join(': '),
+      };
+      await save.mutateAsync(record);
+    }
+    clear();
+    router.replace('/records');
+  };
+  const server = save.error instanceof ApiProblem ? save.error : null;
+  return (
+    <Page
+      title="Write it down"
+      sub="What was done, with or without a case"
+      back={{ title: 'Records', href: '/records' }}
+      footer={
+        <ActionBar>
+          <Button title="Keep the record" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+        </ActionBar>
+      }
+    >
+      <View className="gap-5 px-5 pt-4">
+        {save.error && <Failed error={save.error} />}
+        <Pick label="What" value={v.what} onChange={(what) => set({ what, made: '', percent: '' })} options={options} error={errors['what']} />
+        {v.made !== '' && <T kind="muted">{`Made at home: ${v.made}. No label covers it; its waits are those of our specimen.`}</T>}
+        <PickMany
+          label="On"
+          value={chosen.map((p) => p.id)}
+          options={plantings.map((p) => ({ id: p.id, name: p.name }))}
+          onChange={(ids) => set({ on: ids.join(' ') })}
+          error={errors['on'] ?? server?.for('plantingId')}
+        />
+        <Choice
+          label="Why"
+          value={v.purpose}
+          onChange={(purpose) => set({ purpose })}
+          options={[
+            { value: 'seen', label: 'It was there' },
+            { value: 'prevent', label: 'It may come' },
+            { value: 'upkeep', label: 'Upkeep' },
+          ]}
+        />
+        {v.purpose !== 'upkeep' && (
+          <Pick
+            label="Against"
+            value={v.trouble}
+            onChange={(trouble) => set({ trouble })}
+            options={[{ value: '', label: 'Not named' }, ...TROUBLE_CARDS.map((t) => ({ value: t.id, label: t.name }))]}
+          />
+        )}
+        {choice?.sheet && (
+          <Field
+            label="Product used, in all"
+            unit={unit}
+            value={v.amount}
+            onChange={(amount) => set({ amount })}
+            error={errors['amount'] ?? server?.for('amount')}
+            hint="In spoons, ml or g. Empty: not known, and the record says so."
+          />
+        )}
+        {wet && <SizeField label="Mix put on, in all" kind="mix" units={units} value={v.mix} onChange={(mix) => set({ mix })} error={errors['mix']} />}
+        <Field
+          label="Finished at"
+          value={time}
+          onChange={(t) => set({ time: t })}
+          error={errors['time'] ?? server?.for('finishedAt')}
+          hint={`Local time, ${zone}. The clocks run from here.`}
+        />
+        <Field label="By" value={v.by} onChange={(by) => set({ by })} error={server?.for('by')} />
+        {chosen.length > 1 && <T kind="muted">Shared out by area: each planting gets a record and clocks of its own.</T>}
+      </View>
+    </Page>
+  );
+}

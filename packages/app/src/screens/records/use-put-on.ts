@@ -1,0 +1,36 @@
+import { useRouter } from 'expo-router';
+import { useTool } from '../../state/tools';
+import { RECORD_KEY, RECORD_USUAL } from './record-new';
+
+/** What was just made, as it goes into the record: how much of what is counted, in how much mix. */
+export interface JustMade {
+  readonly control: string;
+  /** Its name, where it was made at home. */
+  readonly made: string;
+  /** Strength of what is counted, %, where it is not the specimen's. */
+  readonly percent?: number;
+  readonly amount?: number | null;
+  readonly unit?: 'ml' | 'g';
+  readonly waterMl?: number | null;
+  readonly plantingId?: string;
+}
+
+const figure = (n: number) => String(Number(n.toPrecision(8)));
+
+/** From the bench to the record: the plantings are chosen there, and nothing made is ever out of reach of it. */
+export function usePutOn(): (made: JustMade) => void {
+  const router = useRouter();
+  const { set } = useTool(RECORD_KEY, RECORD_USUAL);
+  return (m) => {
+    set({
+      ...RECORD_USUAL,
+      what: `control:${m.control}`,
+      made: m.made,
+      percent: m.percent === undefined ? '' : figure(m.percent),
+      amount: m.amount ? `${figure(m.amount)} ${m.unit ?? 'ml'}` : '',
+      mix: m.waterMl ? `${figure(m.waterMl)} ml` : '',
+      on: m.plantingId ?? '',
+    });
+    router.replace('/records/new');
+  };
+}
