@@ -33,10 +33,10 @@ export const runningClockSchema = z.object({
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 
-/** Something that waits for a hand: soap to stir, mix to use up. */
+/** Something that waits for a hand: soap to stir, mix to use up, the next round, a dust to rinse off, a patch to look at. */
 export const reminderSchema = z.object({
-  kind: z.enum(['soap', 'mix']),
-  /** The batch or the shed item. */
+  kind: z.enum(['soap', 'mix', 'round', 'rinse', 'patch']),
+  /** The batch, the shed item, the case or the planting. */
   id: idSchema,
   title: z.string(),
   text: z.string(),

@@ -88,7 +88,7 @@ export function caseStore(db: Db) {
     /** Call inside a transaction. */
     save: (c: Case) => {
       const { laps: list, ...row } = c;
-      upsert.run(row);
+      upsert.run({ ...row, lookId: row.lookId ?? '' });
       dropLaps.run(c.id);
       list.forEach((lap, number) => addLap.run({ ...lap, also: JSON.stringify(lap.also), caseId: c.id, number }));
     },

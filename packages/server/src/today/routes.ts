@@ -1,11 +1,17 @@
 import { Router } from 'express';
 import type { RunningClock, Today, Treatment } from '@sleetbrook/core/api';
+import { instant } from '@sleetbrook/core/measure';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { batchStore } from '../batches/store';
 import { shedStore } from '../shed/store';
 import { treatmentStore } from '../treatments/store';
+import { gardenStore, UNSET_GARDEN } from '../garden/store';
+import { plantingStore } from '../plantings/store';
 import { remindersFor } from './reminders';
+import { patchDue, rinseDue, roundDue } from './rounds';
+
+const DAY_MS = 86_400_000;
 
 const running = (t: Treatment, until: string | null): RunningClock => ({
   treatmentId: t.id,
@@ -34,16 +40,25 @@ export function todayRoutes({ db, clock }: Context): Router {
   const cases = caseStore(db);
   const batches = batchStore(db);
   const shed = shedStore(db);
+  const plantings = plantingStore(db);
+  const gardens = gardenStore(db);
   return Router().get('/today', (_req, res) => {
     const now = clock.now().toISOString();
+    const openCases = cases.list('open', 200);
+    const facts = { garden: gardens.stored() ?? UNSET_GARDEN, now: instant(clock.now().getTime()), planting: (id: string) => plantings.find(id) };
+    const rounds = openCases.flatMap((c) => (c.laps.at(-1)?.treatmentId ? (roundDue(c, treatments.ofCase(c.id), facts) ?? []) : []));
+    const recent = treatments.since(new Date(clock.now().getTime() - 2 * DAY_MS).toISOString()).flatMap((t) => {
+      const before = treatments.ofPlanting(t.plantingId, new Date(clock.now().getTime() - 400 * DAY_MS).toISOString());
+      return [rinseDue(t, facts), patchDue(t, before, facts)].filter((r) => r !== null);
+    });
     const today: Today = {
       keepOut: latest(treatments.keepOutAt(now).map((t) => running(t, t.keepOutUntil as string))),
       notToEat: latest([
         ...treatments.pickUnknownSince(new Date(clock.now().getTime() - 365 * 86_400_000).toISOString()).map((t) => running(t, null)),
         ...treatments.notToEatAt(now).map((t) => running(t, t.pickFrom)),
       ]),
-      openCases: cases.list('open', 200),
-      reminders: remindersFor(batches.open(), shed.mixes(), clock.now()),
+      openCases,
+      reminders: [...remindersFor(batches.open(), shed.mixes(), clock.now()), ...rounds, ...recent].sort((a, b) => a.at.localeCompare(b.at)),
     };
     res.json(today);
   });

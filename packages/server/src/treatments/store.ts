@@ -17,6 +17,7 @@ export function treatmentStore(db: Db) {
     SELECT document, finished_at AS finishedAt, id FROM treatment WHERE (finished_at, id) < (?, ?) ORDER BY finished_at DESC, id DESC LIMIT ?`);
   const keepOut = db.prepare<[string], Row>('SELECT document FROM treatment WHERE keep_out_until > ? AND struck_at IS NULL ORDER BY keep_out_until');
   const picking = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_from > ? AND struck_at IS NULL ORDER BY pick_from');
+  const recent = db.prepare<[string], Row>('SELECT document FROM treatment WHERE finished_at >= ? AND struck_at IS NULL ORDER BY finished_at');
   const unknown = db.prepare<[string], Row>('SELECT document FROM treatment WHERE pick_unknown = 1 AND struck_at IS NULL AND finished_at >= ?');
   const insert = db.prepare(`
     INSERT INTO treatment (id, planting_id, case_id, control_id, finished_at, keep_out_until, pick_from, pick_unknown, document)
@@ -33,6 +34,7 @@ export function treatmentStore(db: Db) {
     pageAsJson: (before: { at: string; id: string }, limit: number) => page.all(before.at, before.id, limit),
     keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
     notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
+    since: (at: string): Treatment[] => recent.all(at).map(fromRow),
     /** Since a moment: those after which no safe picking date can be named. */
     pickUnknownSince: (since: string): Treatment[] => unknown.all(since).map(fromRow),
     strike: (t: Treatment, struck: Strike) => {

@@ -1,9 +1,9 @@
-import type { Case, Garden, Planting } from '@sleetbrook/core/api';
+import type { Case, Garden, Planting, Reminder } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
-import { useRouter } from 'expo-router';
+import { useRouter, type Href } from 'expo-router';
 import { DateTime } from 'luxon';
 import { View } from 'react-native';
 import { useGarden, usePlantings, useToday } from '../../api/queries';
@@ -18,6 +18,14 @@ import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { useWide } from '../shell';
 import { ClockBand } from './clock-band';
+
+const HREF: Readonly<Record<Reminder['kind'], (id: string) => Href>> = {
+  soap: (id) => `/bench/soap/${id}`,
+  mix: (id) => `/shed/item/${id}`,
+  round: (id) => `/cases/${id}`,
+  rinse: (id) => `/garden/${id}`,
+  patch: (id) => `/garden/${id}`,
+};
 
 /** What matters now, in this order: keep out, not to eat, open hours, looks due. */
 export function TodayScreen() {
@@ -94,13 +102,13 @@ export function TodayScreen() {
           const late = at <= now;
           return (
             <Row
-              key={r.id}
+              key={`${r.kind}${r.id}${r.at}`}
               mark={r.kind === 'mix' && late ? 'stop' : late ? 'open' : 'wait'}
               title={r.title}
               end={late ? (r.kind === 'mix' ? 'too late' : 'now') : sayWhen(at, now, g.zone)}
               tone={late ? 'open' : 'wait'}
               sub={r.text}
-              onPress={() => router.navigate(r.kind === 'soap' ? `/bench/soap/${r.id}` : `/shed/item/${r.id}`)}
+              onPress={() => router.navigate(HREF[r.kind](r.id))}
             />
           );
         })}

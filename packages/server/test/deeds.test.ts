@@ -1,0 +1,167 @@
+import { freshLap } from '@sleetbrook/core/api';
+import { v7 } from 'uuid';
+import { harness, planting, treatment } from './harness';
+
+const API = '/api/v1';
+const ORCHARD = { latitude: 39.1, longitude: -84.5, zone: 'America/New_York' };
+
+/** An orchard of its own: no demonstration, US units. */
+async function orchard(now: string) {
+  const h = harness({ demo: false, now });
+  let app = h.start();
+  const get = async (path: string) => (await app.get(`${API}${path}`)).body;
+  const put = (path: string, body: object) => app.put(`${API}${path}`).send(body);
+  await put('/garden', { ...(await get('/garden')), ...ORCHARD, units: 'us', setUp: true, homeMade: 'not-allowed' }).expect(200);
+  const tree = planting({ name: 'Nectarine', hostId: 'peach', stage: 'dormant', areaM2: 9 });
+  await put(`/plantings/${tree.id}`, tree).expect(200);
+  return { h, tree, get, put, to: (at: string) => (app = h.restart(at)) };
+}
+
+describe('what was done without a look', () => {
+  const NOW = '2026-02-10T15:00:00.000Z';
+
+  test('a case against what may come opens without a look, and only then', async () => {
+    const { h, tree, put, get } = await orchard(NOW);
+    const c = {
+      id: v7(),
+      revision: 0,
+      plantingId: tree.id,
+      troubleId: 'peach-leaf-curl',
+      confidence: 1,
+      lookId: null,
+      purpose: 'prevent',
+      stageSeen: null,
+      openedAt: NOW,
+      status: 'open',
+      closedAt: null,
+      laps: [freshLap()],
+    };
+    await put(`/cases/${c.id}`, { ...c, purpose: 'seen' }).expect(422);
+    await put(`/cases/${c.id}`, c).expect(200);
+    expect((await get(`/cases/${c.id}`)).case).toMatchObject({ lookId: null, purpose: 'prevent' });
+    expect((await get('/today')).openCases).toHaveLength(1);
+    h.stop();
+  });
+
+  test('Bordeaux of one’s own counts its copper, keeps its gaps, and says that no label covers it', async () => {
+    const { h, tree, put, get } = await orchard(NOW);
+    // 10-10-100 in 2 gal: 90.7 g of crystals and as much lime, 23.1 g of metallic copper
+    const made = { name: 'Bordeaux mixture 10-10-100', percent: (23.086 / 181.44) * 100 };
+    const t = treatment(tree.id, null, {
+      controlId: 'bordeaux-spray',
+      made,
+      purpose: 'prevent',
+      troubleId: 'peach-leaf-curl',
+      amount: 181.44,
+      waterMl: 7570.8,
+      areaM2: 9,
+      finishedAt: NOW,
+    });
+    const record = (await put(`/treatments/${t.id}`, t).expect(200)).body;
+    expect(record.sheet).toMatchObject({ name: made.name, groups: ['copper'] });
+    expect((record.amount * record.sheet.actives[0].percent) / 100).toBeCloseTo(23.086, 3);
+    expect(record.broke.join(' ')).toMatch(/Made at home: no label covers it/);
+    expect(record.broke.join(' ')).toMatch(/may not be used as pesticides/);
+    expect(record.broke.join(' ')).not.toMatch(/Above the label|not compared/);
+    // a lost answer: the same record again
+    expect((await put(`/treatments/${t.id}`, t).expect(200)).body).toEqual(record);
+    expect((await get('/treatments')).treatments).toHaveLength(1);
+    expect((await get('/today')).keepOut).toHaveLength(1);
+    h.stop();
+  });
+
+  test('one mix for two plantings is two records with one mix, each with clocks of its own', async () => {
+    const { h, tree, put, get } = await orchard('2026-06-10T23:00:00.000Z');
+    const roses = planting({ name: 'Roses', hostId: 'rose', stage: 'growing', edible: false, areaM2: 3 });
+    await put(`/plantings/${roses.id}`, roses).expect(200);
+    const mixId = v7();
+    for (const [p, part] of [
+      [tree, 0.75],
+      [roses, 0.25],
+    ] as const) {
+      const t = treatment(p.id, null, {
+        controlId: 'soap-spray',
+        troubleId: 'leaf-curl-aphid',
+        mixId,
+        amount: 120 * part,
+        waterMl: 8000 * part,
+        areaM2: p.areaM2,
+        finishedAt: '2026-06-10T22:55:00.000Z',
+      });
+      await put(`/treatments/${t.id}`, t).expect(200);
+    }
+    const { treatments } = await get('/treatments');
+    expect(treatments.map((t: { mixId: string }) => t.mixId)).toEqual([mixId, mixId]);
+    expect(new Set((await get('/today')).keepOut.map((c: { plantingName: string }) => c.plantingName))).toEqual(new Set(['Nectarine', 'Roses']));
+    h.stop();
+  });
+
+  test('loads of the sprayer stand in the record; a spoilt one counts for nothing', async () => {
+    const { h, tree, put } = await orchard('2026-06-10T23:00:00.000Z');
+    const load = (number: number, product: number, waste: boolean) => ({
+      number,
+      product,
+      waterMl: 4000,
+      madeAt: '2026-06-10T21:00:00.000Z',
+      outAt: waste ? null : '2026-06-10T22:00:00.000Z',
+      waste,
+    });
+    const t = treatment(tree.id, null, {
+      controlId: 'soap-spray',
+      amount: 60,
+      waterMl: 4000,
+      finishedAt: '2026-06-10T22:55:00.000Z',
+      loads: [load(1, 60, false), load(2, 400, true)],
+      slips: [{ at: '2026-06-10T21:05:00.000Z', text: 'Load 2: too much went in: waste' }],
+    });
+    const record = (await put(`/treatments/${t.id}`, t).expect(200)).body;
+    expect(record.loads).toHaveLength(2);
+    expect(record.broke.join(' ')).not.toMatch(/One load was above/);
+    await put(`/treatments/${v7()}`, { ...t, loads: [{ ...load(1, -1, false) }] }).expect(422);
+    h.stop();
+  });
+});
+
+describe('what Today reminds of after a treatment', () => {
+  test('the second evening of soap, and a look at what was new; neither once it is past or through', async () => {
+    const { h, tree, put, get, to } = await orchard('2026-06-10T23:00:00.000Z');
+    const aphid = 'leaf-curl-aphid';
+    const c = {
+      id: v7(),
+      revision: 0,
+      plantingId: tree.id,
+      troubleId: aphid,
+      confidence: 1,
+      lookId: null,
+      purpose: 'upkeep',
+      stageSeen: null,
+      openedAt: '2026-06-10T22:00:00.000Z',
+      status: 'open',
+      closedAt: null,
+      laps: [{ ...freshLap(), controlId: 'soap-spray', decidedAt: '2026-06-10T22:00:00.000Z', mixedAt: '2026-06-10T22:00:00.000Z' }],
+    };
+    await put(`/cases/${c.id}`, c).expect(200);
+    const t = treatment(tree.id, c.id, { controlId: 'soap-spray', amount: 60, waterMl: 4000, finishedAt: '2026-06-10T22:55:00.000Z' });
+    await put(`/treatments/${t.id}`, t).expect(200);
+    const kinds = async () => (await get('/today')).reminders.map((r: { kind: string }) => r.kind).sort();
+    expect(await kinds()).toEqual(['patch', 'round']);
+    const round = (await get('/today')).reminders.find((r: { kind: string }) => r.kind === 'round');
+    // the evening after, by the garden's own day
+    expect(round).toMatchObject({ id: c.id, title: 'Nectarine', text: 'Soap spray: round 2 of 2', at: '2026-06-11T04:00:00.000Z' });
+    to('2026-06-13T23:00:00.000Z');
+    expect(await kinds()).toEqual(['round']);
+    h.stop();
+  });
+
+  test('a dust that harms bees is rinsed off at sunrise, for a day', async () => {
+    const { h, tree, put, get, to } = await orchard('2026-06-11T01:00:00.000Z');
+    const t = treatment(tree.id, null, { controlId: 'pyrethrin-dust', amount: 20, waterMl: null, finishedAt: '2026-06-11T00:50:00.000Z' });
+    await put(`/treatments/${t.id}`, t).expect(200);
+    const rinse = (await get('/today')).reminders.find((r: { kind: string }) => r.kind === 'rinse');
+    // sunrise in Cincinnati on 11 June is about 06:11 (NOAA solar calculator)
+    expect(Math.abs(Date.parse(rinse.at) - Date.parse('2026-06-11T10:11:00Z'))).toBeLessThan(10 * 60_000);
+    to('2026-06-12T02:00:00.000Z');
+    expect((await get('/today')).reminders.filter((r: { kind: string }) => r.kind === 'rinse')).toEqual([]);
+    h.stop();
+  });
+});
