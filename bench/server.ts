@@ -41,6 +41,7 @@ function fill(db: Db): void {
           troubleId: 'black-bean-aphid',
           confidence: 0.9,
           lookId: uuid(100_000 + i),
+          purpose: 'seen' as const,
           stageSeen: null,
           openedAt: at,
           status: 'cleared',

@@ -162,8 +162,11 @@ export async function openCase(page: Page, plantingId: string, part: string, sig
   await page.goto(`/look/${plantingId}`);
   await page.getByRole('button', { name: part, exact: true }).click();
   for (const s of signs) {
-    const sign = page.getByRole('button', { name: new RegExp(`^${s}`) }).first();
-    if (!(await sign.isVisible().catch(() => false))) await page.getByLabel('Find a sign').fill(s);
+    // "Stem: Cottony tufts" is looked for on another part
+    const [elsewhere, name] = s.includes(': ') ? (s.split(': ') as [string, string]) : [null, s];
+    if (elsewhere) await page.getByRole('tab', { name: elsewhere, exact: true }).click();
+    const sign = page.getByRole('button', { name: new RegExp(`^${name}`) }).first();
+    await page.getByLabel('Find a sign').fill(name);
     await sign.click();
     await page.getByLabel('Find a sign').fill('');
   }

@@ -5,7 +5,7 @@ const name = z.string().trim().min(1).max(60);
 
 /** A measure that the grower owns. Volumes in ml, masses in g. */
 export const measureSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('spoon'), id, name, capacityMl: z.number().min(0.1).max(50) }),
+  z.strictObject({ kind: z.literal('spoon'), id, name, capacityMl: z.number().min(0.1).max(600) }),
   /** Anything with marks: a jug, a syringe, a cylinder. The lowest mark is one step. */
   z.strictObject({ kind: z.literal('jug'), id, name, capacityMl: z.number().min(1).max(20000), stepMl: z.number().min(0.1).max(1000) }),
   z.strictObject({ kind: z.literal('scale'), id, name, resolutionG: z.number().min(0.001).max(100), capacityG: z.number().min(1).max(100000) }),

@@ -91,7 +91,7 @@ export function measureOut(wanted: Millilitres, kit: readonly Measure[], ceiling
   const error = (total - wanted) / wanted;
   const most = MOST_SCOOPS * (spoons[0]?.capacityMl ?? 0) + Math.max(0, ...jugs.map((j) => j.capacityMl));
   if (most < wanted * 0.95) {
-    return refused('too-many', `${round(wanted)} ml is more than ${MOST_SCOOPS} of your largest spoon. Add a jug with marks in the Shed.`, 'kit');
+    return refused('too-many', `It is more than ${MOST_SCOOPS} of your largest spoon. Add a cup or a jug with marks.`, 'kit');
   }
   return done({ scoops, total: millilitres(total), error });
 }

@@ -61,6 +61,7 @@ const TABLE: readonly (readonly [names: string, Word])[] = [
   ['g gram grams gramme grammes', always(one('g', 'g'))],
   ['mg milligram milligrams', always(one('g', 'mg', 0.001))],
   ['kg kilo kilos kilogram kilograms', always(one('kg', 'kg'))],
+  ['oz_wt ozwt wt_oz oz_weight oz_by_weight ounces_by_weight ounce_by_weight dry_oz', always(one('oz', 'oz by weight'))],
   ['oz ozs ounce ounces', always(one('oz', 'oz by weight'))],
   ['lb lbs pound pounds', always(one('lb', 'lb'))],
   ['mm millimetre millimetres millimeter millimeters', always(one('mm', 'mm'))],

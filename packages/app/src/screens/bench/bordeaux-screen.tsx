@@ -107,7 +107,7 @@ export function BordeauxScreen() {
   const planting = plantings.find((p) => p.id === v.plantingId);
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
   const before = copperBefore(treatments?.treatments ?? [], DateTime.fromMillis(now, { zone: garden.zone }).year);
-  const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0) : null;
+  const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0, units) : null;
   const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (
     <ToolPage

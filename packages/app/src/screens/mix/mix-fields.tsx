@@ -2,14 +2,16 @@ import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { proposedWater, quoteLine, sayRate, startRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
 import { otherSystem, sayIn, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
 import { sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
+import { Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
 import { Row } from '../../ui/row';
 import { SizeField, SizeOrCount } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
+import { AddMeasure, AddSprayer } from '../shed/add-kit';
 import { bigAmount, measuredLines, sayMl } from './measured-lines';
 import { rateUnit, SIZES, sprayerFor } from './mix-for';
 import { WaterChoices } from './water-choices';
@@ -34,6 +36,7 @@ const AT_A_FIELD = ['rate', 'area', 'water', 'sprayer', 'also'];
 /** Rate, area, water and sprayer in; loads, spoons and exact amounts out. */
 export function MixFields({ draft, onChange, sheet, line, planting, sprayers, garden, mix, also }: Props) {
   const { units } = garden;
+  const [adding, setAdding] = useState<'sprayer' | 'measure' | null>(null);
   const refusal = mix.ok ? null : mix.reasons[0];
   const at = (field: string) => (refusal?.field === field ? refusal.sentence : undefined);
   const wet = sheet.into !== 'not-mixed' && (mix.ok ? mix.value.water > 0 : proposedWater(line).ml > 0);
@@ -93,7 +96,10 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
               options={clean.map((s) => ({ value: s.id, label: `${s.name}, ${sayMl(s.capacityMl, units)}` }))}
             />
           ) : (
-            <T className="text-rowan">{at('sprayer') ?? 'You have no clean sprayer listed. Add one in the Shed.'}</T>
+            <View className="gap-2">
+              <T className="text-rowan">{at('sprayer') ?? 'You have no clean sprayer listed.'}</T>
+              <Button kind="quiet" title="Add a sprayer" onPress={() => setAdding('sprayer')} />
+            </View>
           )}
           <WaterChoices draft={draft} line={line} planting={planting} sprayer={sprayerFor(draft, sprayers)} units={units} onChange={onChange} />
         </>
@@ -106,8 +112,11 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
           {mix.reasons.slice(1).map((way) => (
             <T key={way.sentence}>{way.sentence}</T>
           ))}
+          {refusal.field === 'kit' && <Button kind="quiet" title="Add a spoon, cup, jug or scale" onPress={() => setAdding('measure')} />}
         </View>
       ) : null}
+      <AddSprayer open={adding === 'sprayer'} units={units} onClose={() => setAdding(null)} />
+      <AddMeasure open={adding === 'measure'} garden={garden} onClose={() => setAdding(null)} />
       <T kind="small">{`${sheet.specimen ? 'Specimen, check against your own label' : 'Your own label sheet'}. ${quoteLine(sheet, line)}.`}</T>
     </View>
   );

@@ -1,20 +1,20 @@
 import type { Garden, Sprayer } from '@sleetbrook/core/api';
 import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
-import { millilitres, parseBounded, sayVolume, trim, type Measure } from '@sleetbrook/core/measure';
+import { trim, type Measure, type UnitSystem } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { v7 } from 'uuid';
 import { useRemoveSprayer, useSaveGarden, useSaveSprayer } from '../../api/mutations';
 import { useConfirmations, useGarden, useShedItems, useSheets, useSprayers } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
-import { Choice, Field, Tick } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { sayMl } from '../mix/measured-lines';
+import { AddMeasure, AddSprayer } from './add-kit';
 import { Shelf } from './shelf';
 import { SheetFiles } from './sheet-files';
 
@@ -58,7 +58,7 @@ export function ShedScreen() {
             key={s.id}
             mark={s.forWeedkiller ? 'stop' : 'open'}
             title={s.name}
-            end={sayVolume(millilitres(s.capacityMl))}
+            end={sayMl(s.capacityMl, garden.units)}
             sub={s.forWeedkiller ? 'for weed-killer: never used here' : s.calibrations.length > 0 ? 'to the fill line; calibrated' : 'to the fill line'}
             onPress={() => setSprayer(s)}
           />
@@ -72,8 +72,8 @@ export function ShedScreen() {
           <Row
             key={m.id}
             title={m.name}
-            end={m.kind === 'scale' ? `to ${trim(m.resolutionG, 2)} g` : `${trim(m.capacityMl)} ml`}
-            sub={m.kind === 'jug' ? `marks every ${trim(m.stepMl)} ml` : m.kind}
+            end={m.kind === 'scale' ? `to ${trim(m.resolutionG, 2)} g` : sayHolds(m.capacityMl, garden.units)}
+            sub={m.kind === 'jug' ? `marks every ${sayHolds(m.stepMl, garden.units)}` : m.kind}
             onPress={() => setMeasure(m)}
           />
         ))}
@@ -88,9 +88,9 @@ export function ShedScreen() {
           ))}
         <SheetFiles any={own.length > 0} />
       </View>
-      <AddSprayer open={adding === 'sprayer'} onClose={() => setAdding(null)} />
+      <AddSprayer open={adding === 'sprayer'} units={garden.units} onClose={() => setAdding(null)} />
       <AddMeasure open={adding === 'measure'} garden={garden} onClose={() => setAdding(null)} />
-      <SprayerSheet sprayer={sprayer} onClose={() => setSprayer(null)} />
+      <SprayerSheet sprayer={sprayer} units={garden.units} onClose={() => setSprayer(null)} />
       <MeasureSheet measure={measure} garden={garden} onClose={() => setMeasure(null)} />
     </Page>
   );
@@ -118,107 +118,7 @@ function SheetRow({ sheet: s, confirmed, onPress }: SheetRowProps) {
   );
 }
 
-function AddSprayer({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
-  const save = useSaveSprayer();
-  const [name, setName] = useState('');
-  const [litres, setLitres] = useState('');
-  const [weed, setWeed] = useState(false);
-  const [errors, setErrors] = useState<{ name?: string; litres?: string }>({});
-  const submit = async () => {
-    const size = parseBounded(litres, { min: 0.1, max: 200, unit: 'l', what: 'What it holds' });
-    const wrong = { ...(name.trim() ? {} : { name: 'Give it a name.' }), ...(size.ok ? {} : { litres: size.reasons[0]?.sentence ?? '' }) };
-    setErrors(wrong);
-    if (!size.ok || !name.trim()) return;
-    await save.mutateAsync({ id: v7(), revision: 0, name: name.trim(), capacityMl: size.value * 1000, forWeedkiller: weed, calibrations: [] });
-    setName('');
-    setLitres('');
-    onClose();
-  };
-  return (
-    <Sheet open={open} title="Add a sprayer" onClose={onClose}>
-      {save.error && <Failed error={save.error} />}
-      <Field label="Name" value={name} onChange={setName} error={errors.name} placeholder="Pump sprayer" />
-      <Field label="Holds, to the fill line" unit="l" numeric value={litres} onChange={setLitres} error={errors.litres} />
-      <Tick label="Kept for weed-killer: never used here" checked={weed} onChange={setWeed} />
-      <Button title="Add it" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
-    </Sheet>
-  );
-}
-
-const KINDS = [
-  { value: 'spoon', label: 'Spoon' },
-  { value: 'jug', label: 'Jug or syringe with marks' },
-  { value: 'scale', label: 'Scale' },
-] as const;
-
-function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonly garden: Garden; readonly onClose: () => void }) {
-  const save = useSaveGarden();
-  const [kind, setKind] = useState<Measure['kind']>('spoon');
-  const [name, setName] = useState('');
-  const [size, setSize] = useState('');
-  const [step, setStep] = useState('');
-  const [errors, setErrors] = useState<{ name?: string; size?: string; step?: string }>({});
-  const submit = async () => {
-    const limit =
-      kind === 'spoon' ? { min: 0.1, max: 50, unit: 'ml' } : kind === 'jug' ? { min: 1, max: 20_000, unit: 'ml' } : { min: 1, max: 100_000, unit: 'g' };
-    const a = parseBounded(size, { ...limit, what: 'What it holds' });
-    const b =
-      kind === 'spoon' ? null : parseBounded(step, { min: kind === 'jug' ? 0.1 : 0.001, max: kind === 'jug' ? 1000 : 100, unit: limit.unit, what: 'The step' });
-    setErrors({
-      ...(name.trim() ? {} : { name: 'Give it a name.' }),
-      ...(a.ok ? {} : { size: a.reasons[0]?.sentence ?? '' }),
-      ...(b && !b.ok ? { step: b.reasons[0]?.sentence ?? '' } : {}),
-    });
-    if (!name.trim() || !a.ok || (b && !b.ok)) return;
-    const id = v7();
-    const s = b?.ok ? b.value : 1;
-    const measure: Measure =
-      kind === 'spoon'
-        ? { kind, id, name: name.trim(), capacityMl: a.value }
-        : kind === 'jug'
-          ? { kind, id, name: name.trim(), capacityMl: a.value, stepMl: s }
-          : { kind, id, name: name.trim(), resolutionG: s, capacityG: a.value };
-    await save.mutateAsync({ ...garden, measures: [...garden.measures, measure] });
-    setName('');
-    setSize('');
-    setStep('');
-    onClose();
-  };
-  return (
-    <Sheet open={open} title="Add a measure" onClose={onClose}>
-      {save.error && <Failed error={save.error} />}
-      <Choice label="Kind" value={kind} onChange={setKind} options={KINDS} />
-      <Field
-        label="Name"
-        value={name}
-        onChange={setName}
-        error={errors.name}
-        placeholder={kind === 'spoon' ? 'dessert spoon' : kind === 'jug' ? 'syringe' : 'kitchen scale'}
-      />
-      <Field
-        label={kind === 'scale' ? 'Weighs up to' : 'Holds, level'}
-        unit={kind === 'scale' ? 'g' : 'ml'}
-        numeric
-        value={size}
-        onChange={setSize}
-        error={errors.size}
-      />
-      {kind !== 'spoon' && (
-        <Field
-          label={kind === 'jug' ? 'Marks every' : 'Shows steps of'}
-          unit={kind === 'jug' ? 'ml' : 'g'}
-          numeric
-          value={step}
-          onChange={setStep}
-          error={errors.step}
-        />
-      )}
-      <Button title="Add it" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
-    </Sheet>
-  );
-}
-
-function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; readonly onClose: () => void }) {
+function SprayerSheet({ sprayer, units, onClose }: { readonly sprayer: Sprayer | null; readonly units: UnitSystem; readonly onClose: () => void }) {
   const router = useRouter();
   const remove = useRemoveSprayer();
   const save = useSaveSprayer();
@@ -251,7 +151,7 @@ function SprayerSheet({ sprayer, onClose }: { readonly sprayer: Sprayer | null; 
   }
   return (
     <Sheet open={sprayer !== null} title={sprayer?.name ?? ''} onClose={onClose}>
-      <T>{`Holds ${sayVolume(millilitres(sprayer?.capacityMl ?? 0))}. ${sprayer?.forWeedkiller ? 'Kept for weed-killer: never used here.' : ''}`}</T>
+      <T>{`Holds ${sayMl(sprayer?.capacityMl ?? 0, units)}. ${sprayer?.forWeedkiller ? 'Kept for weed-killer: never used here.' : ''}`}</T>
       {sprayer && !sprayer.forWeedkiller && <Button title="Calibrate it" onPress={() => router.navigate('/bench/calibrate')} />}
       {remove.error && <Failed error={remove.error} />}
       <Button
@@ -316,3 +216,6 @@ function MeasureSheet({ measure, garden, onClose }: { readonly measure: Measure 
     </Sheet>
   );
 }
+
+/** What a spoon, cup or jug holds: as it is marked where the grower lives, exactly beside it. */
+const sayHolds = (ml: number, units: UnitSystem) => (units === 'us' || units === 'imperial' ? `${sayMl(ml, units)} (${trim(ml, 1)} ml)` : `${trim(ml)} ml`);

@@ -1,5 +1,5 @@
 import { COPPER_CEILING_G_M2 } from '../../label';
-import { pub, squareMetres, trim, type SquareMetres, type Working } from '../../measure';
+import { pub, sayIn, squareMetres, trim, type SquareMetres, type UnitSystem, type Working } from '../../measure';
 
 export interface CopperLoad {
   /** Metallic copper this treatment puts down, g a m². */
@@ -17,9 +17,9 @@ export interface CopperLoad {
 /**
  * Copper a treatment leaves on the ground under it, beside what the year may bring.
  * @param metalG pure copper in the mix that goes out, g @param area that it goes over
- * @param beforeG what earlier treatments of the year left there, g a m²
+ * @param units whose area the way out is said in @param beforeG what earlier treatments of the year left there, g a m²
  */
-export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0): CopperLoad {
+export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, units: UnitSystem = 'metric'): CopperLoad {
   const now = metalG / area;
   const year = beforeG + now;
   const over = year > COPPER_CEILING_G_M2 + 1e-9;
@@ -31,7 +31,7 @@ export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0): Cop
     room: Math.max(0, COPPER_CEILING_G_M2 - beforeG),
     over,
     sentence: over
-      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. Over ${say(metalG / Math.max(1e-9, COPPER_CEILING_G_M2 - beforeG))} m² it would be within, or make less.`
+      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. Over ${sayIn(metalG / Math.max(1e-9, COPPER_CEILING_G_M2 - beforeG), 'area', units)} it would be within, or make less.`
       : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. The ceiling is ${COPPER_CEILING_G_M2} g a year; ${say(COPPER_CEILING_G_M2 - year)} g is left.`,
     working: {
       title: 'Copper on the ground',
