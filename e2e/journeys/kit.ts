@@ -213,5 +213,11 @@ export async function planFor(page: Page): Promise<'now' | 'later'> {
   await expect(now.or(later).first()).toBeVisible();
   const open = await now.isVisible();
   await (open ? now : later).click();
+  await expect(
+    page
+      .getByRole('button', { name: 'Start measuring' })
+      .or(page.getByText(/Planned for/))
+      .first(),
+  ).toBeVisible();
   return open ? 'now' : 'later';
 }

@@ -13,6 +13,7 @@ test('okra with home-made suds, three evenings, each written down', async ({ pag
     if (evening > 3) await server.restart(`2026-02-0${evening}T17:30:00Z`);
     await page.goto('/bench/prepare/bar-suds');
     await page.getByRole('button', { name: 'Go through it, card by card' }).click();
+    await expect(page.getByText(/^Step 1 of/)).toBeVisible();
     for (;;) {
       for (const box of await page.getByRole('checkbox').all()) if ((await box.getAttribute('aria-checked')) !== 'true') await box.click();
       const last = page.getByRole('button', { name: 'Finished: write it down' });

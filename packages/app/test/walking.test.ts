@@ -69,10 +69,21 @@ describe('out of reach', () => {
     expect(unsentWalks(useWalking.getState())).toBe(2);
     expect(useWalking.getState().outbox).toMatchObject([{ id: walk.id, finishedAt: at }]);
     // the older one arrives; the one under way is untouched
+    w.send(useWalking.getState().outbox[0] as Walk);
     w.sent(walk.id, 3, 0);
     expect(useWalking.getState()).toMatchObject({ outbox: [], walk: { id: second.id, revision: 0, stops: [{ state: 'found' }, {}] } });
     w.sent(second.id, 1, useWalking.getState().unsent);
     expect(unsentWalks(useWalking.getState())).toBe(0);
+  });
+
+  test('an answer to what was sent before it was finished does not take the finished one away', () => {
+    const w = useWalking.getState();
+    w.begin(walk);
+    w.send(useWalking.getState().walk as Walk);
+    w.finish(at);
+    w.drop();
+    w.sent(walk.id, 1, 1);
+    expect(useWalking.getState().outbox).toMatchObject([{ id: walk.id, revision: 1, finishedAt: at }]);
   });
 
   test('one that waits and is taken up again is the one on this device, not the server’s', () => {

@@ -44,6 +44,8 @@ export function addToTally(tallies: readonly Tally[], troubleId: string, affecte
 const putBy = ({ walk, unsent, outbox }: Pick<Walking, 'walk' | 'unsent' | 'outbox'>): readonly Walk[] =>
   walk && unsent > 0 ? [...outbox.filter((w) => w.id !== walk.id), walk] : outbox;
 
+const same = (a: Walk, b: Walk | null) => b !== null && hashKey([{ ...a, revision: 0 }]) === hashKey([{ ...b, revision: 0 }]);
+
 const looked = (s: Stop) => s.tallies.reduce((sum, t) => sum + t.looked, 0);
 
 /**
@@ -51,8 +53,7 @@ const looked = (s: Stop) => s.tallies.reduce((sum, t) => sum + t.looked, 0);
  * device's is joined stop by stop: the one that saw more of a stop is kept, so that no count is lost.
  */
 export function joined(ours: Walk, theirs: Walk, sending: Walk | null): Walk {
-  const same = (a: Walk, b: Walk) => hashKey([{ ...a, revision: 0 }]) === hashKey([{ ...b, revision: 0 }]);
-  if (sending && same(sending, theirs)) return { ...ours, revision: theirs.revision };
+  if (same(theirs, sending)) return { ...ours, revision: theirs.revision };
   const stops = ours.stops.map((mine) => {
     const other = theirs.stops.find((s) => s.plantingId === mine.plantingId);
     const theirsSawMore = other !== undefined && other.state !== 'to-do' && (mine.state === 'to-do' || looked(other) > looked(mine));
@@ -89,7 +90,8 @@ export const useWalking = create<Walking>()(
           set((s) =>
             s.walk?.id === id
               ? { walk: { ...s.walk, revision }, unsent: Math.max(0, s.unsent - taps), sending: null }
-              : { outbox: s.outbox.filter((w) => w.id !== id), sending: null },
+              : // what was tapped while it was on its way is still to be sent
+                { outbox: s.outbox.flatMap((w) => (w.id !== id ? [w] : same(w, s.sending) ? [] : [{ ...w, revision }])), sending: null },
           ),
         met: (theirs) =>
           set((s) => {

@@ -115,6 +115,7 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
           {refusal.field === 'kit' && <Button kind="quiet" title="Add a spoon, cup, jug or scale" onPress={() => setAdding('measure')} />}
         </View>
       ) : null}
+      {mix.ok && mix.value.warnings.length > 0 && <Button kind="link" title="Add a spoon, cup, jug or scale" onPress={() => setAdding('measure')} />}
       <AddSprayer open={adding === 'sprayer'} units={units} onClose={() => setAdding(null)} />
       <AddMeasure open={adding === 'measure'} garden={garden} onClose={() => setAdding(null)} />
       <T kind="small">{`${sheet.specimen ? 'Specimen, check against your own label' : 'Your own label sheet'}. ${quoteLine(sheet, line)}.`}</T>
