@@ -1,10 +1,19 @@
 import { CONTROLS } from '../../packages/core/src/catalogue';
 import { howSentences } from '../../packages/core/src/catalogue/how';
 import type { Control } from '../../packages/core/src/catalogue/schema';
-import { FORMULATION_CODES, FORMULATIONS, METHOD_WORDS, methodsFor, type Formulation, type LabelSheet, type Method } from '../../packages/core/src/label';
+import {
+  FORMULATION_CODES,
+  FORMULATIONS,
+  METHOD_WORDS,
+  methodsFor,
+  type Formulation,
+  type LabelLine,
+  type LabelSheet,
+  type Method,
+} from '../../packages/core/src/label';
 import { findSheet } from '../../packages/core/src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS } from '../../packages/core/src/measure';
-import { planMix, stepsFor, type Site, type Step } from '../../packages/core/src/mix';
+import { planMix, stepsFor, type MixPlan, type MixRequest, type Site, type Step } from '../../packages/core/src/mix';
 
 /** The cards of one job, as they are read one after another. */
 export interface CardPage {
@@ -49,6 +58,19 @@ function sheetAs(base: LabelSheet, formulation: Formulation, method: Method): La
   };
 }
 
+const plans = new Map<string, MixPlan>();
+
+/** The figures are the same for every control: they are worked out once for a kind of product and a way of putting it on. */
+function planFor(sheet: LabelSheet, line: LabelLine, sprayer: MixRequest['sprayer']): MixPlan {
+  const key = [sheet.formulation, sheet.state, sheet.into, line.method].join(' ');
+  const known = plans.get(key);
+  if (known) return { ...known, sheet, line };
+  const plan = planMix({ sheet, line, rate: 4, area: squareMetres(20), water: null, sprayer, kit: KIT });
+  if (!plan.ok) throw new Error(`${key}: ${plan.reasons.map((r) => r.sentence).join(' ')}`);
+  plans.set(key, plan.value);
+  return plan.value;
+}
+
 function mixedPages(control: Control, base: LabelSheet): CardPage[] {
   return FORMULATION_CODES.flatMap((formulation) =>
     methodsFor(formulation).flatMap((method) => {
@@ -56,10 +78,9 @@ function mixedPages(control: Control, base: LabelSheet): CardPage[] {
       const line = sheet.lines[0];
       if (!line) return [];
       const sprayer = method === 'soil-drench' || method === 'soil-mixed' ? null : { name: 'Pump sprayer', capacity: millilitres(5000) };
-      const plan = planMix({ sheet, line, rate: 4, area: squareMetres(20), water: null, sprayer, kit: KIT });
-      if (!plan.ok) throw new Error(`${control.id} ${formulation} ${method}: ${plan.reasons.map((r) => r.sentence).join(' ')}`);
+      const plan = planFor(sheet, line, sprayer);
       return SITES.map((site): CardPage => {
-        const steps = stepsFor(plan.value, { sprayer: sprayer?.name ?? null, site, how: control.how });
+        const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site, how: control.how });
         return { control: control.id, formulation, method, site, steps, text: steps.map(said).join('\n') };
       });
     }),

@@ -1,6 +1,22 @@
 import fc from 'fast-check';
 import { inWordsOf, millilitres, sayRain, sayTemperature, sayWeighed, sayWind } from '../src/measure';
-import { bordeauxFor, bordeauxSteps, checkSoap, readFormula, READY_TESTS, slaking, soapRecipe, soapSteps, vesselRefusal, VESSELS } from '../src/mix/bench';
+import { findControlCard } from '../src/catalogue/light';
+import { madeSheet, type LabelSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
+import {
+  bordeauxFor,
+  bordeauxSteps,
+  checkSoap,
+  findPreparation,
+  PREPARATIONS,
+  readFormula,
+  READY_TESTS,
+  slaking,
+  soapRecipe,
+  soapSteps,
+  vesselRefusal,
+  VESSELS,
+} from '../src/mix/bench';
 
 const got = <T>(out: { ok: true; value: T } | { ok: false; reasons: readonly { sentence: string }[] }): T => {
   if (!out.ok) throw new Error(out.reasons[0]?.sentence);
@@ -116,5 +132,25 @@ describe('the air in the grower’s words', () => {
 
   test('metric words are left alone, whatever they are', () => {
     fc.assert(fc.property(fc.string(), (s) => inWordsOf(s, 'metric') === s && inWordsOf(s, 'australian') === s));
+  });
+});
+
+describe('what is made on the bench goes into the record', () => {
+  test('each preparation is a known control; neem and the soap drench carry their amounts', () => {
+    for (const p of PREPARATIONS) expect({ id: p.id, control: findControlCard(p.control)?.id }).toEqual({ id: p.id, control: p.control });
+    const make = (id: string, mix: number) => got(findPreparation(id)?.make({ mix }) ?? { ok: false, reasons: [] });
+    // 5 ml of oil a litre; half a US fluid ounce of soap a US gallon is 3.906 ml a litre
+    expect(make('neem-emulsion', 2000).used).toEqual({ amount: 10, waterMl: 2000 });
+    expect(make('soap-drench', 2000).used).toEqual({ amount: expect.closeTo(7.8125, 3), waterMl: 2000 });
+    expect(make('bar-suds', 10_000).used).toEqual({ amount: null, waterMl: 10_000 });
+    expect(make('neem-leaf-tea', 16_000).used).toEqual({ amount: null, waterMl: 16_000 });
+  });
+
+  test('its sheet has its own name and strength, and all else from the specimen', () => {
+    const bordeaux = findSheet('bordeaux') as LabelSheet;
+    const made = madeSheet(bordeaux, { name: 'Bordeaux mixture 8-8-100', percent: 12.7 });
+    expect(made).toMatchObject({ name: 'Bordeaux mixture 8-8-100', groups: ['copper'], reEntry: bordeaux.reEntry });
+    expect(made.actives.map((a) => a.percent)).toEqual([12.7]);
+    expect(madeSheet(bordeaux, { name: 'As it is', percent: null }).actives).toEqual(bordeaux.actives);
   });
 });

@@ -132,7 +132,17 @@ describe('trees', () => {
   test('a string wound three times', () => expect(got(trunkRound({ by: 'string', lengthM: 1.5, turns: 3 }))).toBeCloseTo(0.5, 12));
   // source: common practice: the side of a cylinder
   test('a band of 90 cm round, to 1.5 m, is 1.35 m²', () => expect(got(trunkBand(metres(0.9), 1.5)).area).toBeCloseTo(1.35, 12));
-  test('a band above 1.5 m is licensed work', () => expect(trunkBand(metres(0.9), 2).ok).toBe(false));
+  test('a band of 5 ft is nobody’s limit; above 2.5 m it is licensed work', () => {
+    expect(got(trunkBand(metres(0.9), 1.524)).area).toBeCloseTo(1.3716, 9);
+    expect(trunkBand(metres(0.9), 2.5).ok).toBe(true);
+    expect(trunkBand(metres(0.9), 2.51)).toMatchObject({ ok: false, reasons: [{ code: 'too-high' }] });
+  });
+  test.each([
+    [1, 1],
+    [1, 1.2],
+    [-0.1, -0.2],
+    [Number.NaN, 0],
+  ])('a band to %d m from %d m is none', (to, from) => expect(trunkBand(metres(0.9), to, from)).toMatchObject({ ok: false, reasons: [{ code: 'bad-band' }] }));
   // source: common practice: similar triangles
   test('a stick of 1 m with 1.5 m of shadow, a tree with 6 m', () =>
     expect(got(heightOf({ by: 'shadow', stickM: 1, stickShadowM: 1.5, treeShadowM: 6 })).height).toBeCloseTo(4, 12));

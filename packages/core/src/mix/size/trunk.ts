@@ -25,8 +25,11 @@ export function trunkRound(reading: TrunkReading): Outcome<Metres> {
   return done(metres(round));
 }
 
-/** Trunk sprays go from the flare up to breast height; higher is work for a licensed applicator (common practice). */
+/** Trunk sprays go from the flare up to breast height, as most labels print it (common practice). */
 export const BAND_TO_M = { least: 1.2, most: 1.5 } as const;
+
+/** As high as a band is wetted evenly by somebody who stands on the ground (from memory). */
+const FROM_THE_GROUND_M = 2.5;
 
 export interface Band {
   readonly area: SquareMetres;
@@ -36,13 +39,17 @@ export interface Band {
 /**
  * Bark of a trunk band as the side of a cylinder, from the flare up.
  * @param round circumference, m @param toM upper edge above the ground, m @param fromM lower edge, m
- * @returns m²; refused `too-high` above 1.5 m, `bad-band`
+ * @returns m²; refused `too-high` above 2.5 m, `bad-band`
  * @example trunkBand(metres(0.9), 1.5) // 1.35 m²
  */
 export function trunkBand(round: Metres, toM: number, fromM = 0): Outcome<Band> {
   if (!(fromM >= 0) || !(toM > fromM)) return refused('bad-band', 'The band’s upper edge must be above its lower one.', 'band');
-  if (toM > BAND_TO_M.most + 1e-9) {
-    return refused('too-high', `A trunk spray goes up to ${BAND_TO_M.least} or ${BAND_TO_M.most} m. Higher is work for a licensed applicator.`, 'band');
+  if (toM > FROM_THE_GROUND_M + 1e-9) {
+    return refused(
+      'too-high',
+      `From the ground a trunk is wetted to ${FROM_THE_GROUND_M} m at most; labels mostly name ${BAND_TO_M.least} or ${BAND_TO_M.most} m. Higher is work for a licensed applicator.`,
+      'band',
+    );
   }
   const area = round * (toM - fromM);
   return done({
