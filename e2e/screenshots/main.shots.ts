@@ -26,9 +26,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Tips' }).click();
   await page.getByRole('button', { name: /^Dark crowds/ }).click();
   await shot(page, 'look-signs');
-  await page.getByText(/sure enough/).click();
-  await shot(page, 'suspects');
-  await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: /^Ants running up/ }).click();
   await page.getByRole('button', { name: /^Sticky shine/ }).click();
   await page.getByLabel('Tips with it').fill('9');
@@ -55,6 +52,14 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Take soap spray' }).click();
   await page.getByText('Load 2: part, 3 l').scrollIntoViewIfNeeded();
   await shot(page, 'mix-amounts');
+  await page.getByRole('button', { name: /^The same mix also on/ }).click();
+  await page.getByRole('dialog').getByRole('checkbox').first().click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByText('The same mix also on').scrollIntoViewIfNeeded();
+  await shot(page, 'several');
+  await page.getByRole('button', { name: /^The same mix also on/ }).click();
+  await page.getByRole('dialog').getByRole('checkbox', { checked: true }).first().click();
+  await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByText(/Planned for/).waitFor();
@@ -66,6 +71,7 @@ test('the path on a phone', async ({ page, server }) => {
   await page.goto('/cases');
   await page.getByRole('button', { name: /^Black bean aphid/ }).click();
   await page.getByRole('button', { name: 'Start measuring' }).click();
+  await page.getByRole('button', { name: 'It is so' }).click();
   await page.getByRole('checkbox').first().waitFor();
   for (const wear of await page.getByRole('checkbox').all()) await wear.click();
   await page.getByRole('button', { name: 'All of it is on' }).click();
@@ -73,11 +79,17 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'It is clean' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await shot(page, 'measure');
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  await page.getByRole('button', { name: /^Too much went in/ }).click();
+  await page.getByLabel('Put in, altogether, ml').fill('6 tbsp');
+  await page.getByRole('button', { name: 'Done so: note it' }).click();
   const next = page.getByRole('button', { name: /^(Measured|Done|This load is out|Done: write it down)$/ });
   for (let act = ''; !/write it down/.test(act);) {
     act = await next.innerText();
     await next.click();
   }
+  await page.getByLabel('Left unsprayed, l').fill('0.5');
+  await shot(page, 'done');
   await page.getByRole('button', { name: 'Keep the record' }).click();
   await page.getByRole('button', { name: 'Look and count now' }).waitFor();
 
@@ -102,25 +114,24 @@ test('the path on a phone', async ({ page, server }) => {
   await shot(page, 'walk');
 });
 
+test('a label of one’s own', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await page.goto('/shed/new?from=bt-kurstaki');
+  await page.getByLabel('Name', { exact: true }).fill('Caterpillar powder');
+  await page
+    .getByRole('button', { name: /Against/ })
+    .first()
+    .click();
+  await page.getByLabel('Rate, as printed').fill('1 to 2 tsp per 5 l');
+  await page.getByLabel('Water, as printed').fill('0.1 to 0.2 l per m²');
+  await shot(page, 'label-printed');
+});
+
 test('the bench', async ({ page }) => {
   await page.setViewportSize(PHONE);
-  await page.goto('/bench/check');
-  await page.getByRole('radio', { name: 'Bordeaux' }).click();
-  await page.getByLabel('How much of it').fill('37.7 g');
-  await page.getByLabel('How much lime').fill('37.7 g');
-  await page.getByLabel('In how much mix, all told, l').fill('1 US gal');
-  await page.getByRole('heading', { name: 'Weaker than usual' }).scrollIntoViewIfNeeded();
-  await shot(page, 'check-recipe');
   await page.goto('/bench/bordeaux');
   await page.getByText('Copper on the ground').scrollIntoViewIfNeeded();
   await shot(page, 'bordeaux');
-  await page.goto('/bench/calibrate');
-  await page.getByText('Kept for the pump sprayer').waitFor();
-  await page.getByLabel('Plot, m²').fill('20');
-  await page.getByLabel('Time, s').fill('500');
-  await page.getByLabel('Water used').fill('7 l');
-  await page.getByText(/more than at first/).scrollIntoViewIfNeeded();
-  await shot(page, 'calibrate');
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(`/bench/soap/${larkfold(631)}`);
   await page.getByText('Stirred so far').waitFor();

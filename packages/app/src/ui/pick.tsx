@@ -38,7 +38,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         }
       >
         <T kind={inline ? 'body' : 'strong'} className="flex-shrink">
-          {inline ? `${label}: ${current.toLowerCase()}` : current}
+          {inline ? `${label}: ${current.toLowerCase()}` : current || 'none yet'}
         </T>
         {!inline && (
           <T kind="muted" className="underline">

@@ -1,6 +1,7 @@
 import { quoteLine } from '../label';
 import { atMost, done, millilitres, refused, sayIn, sayVolume, trim, type Millilitres, type Outcome } from '../measure';
 import { sayProduct } from './amounts';
+import { sayRateIn } from './rates/say-rate';
 import type { Load, MixPlan } from './types';
 
 export interface Correction {
@@ -21,6 +22,7 @@ export interface Correction {
  */
 export function correctOvershoot(load: Load, putIn: number, capacity: Millilitres, plan: MixPlan): Outcome<Correction> {
   const { line, sheet, unit, units } = plan;
+  const rate = (n: number) => sayRateIn(n, unit, 'per-litre', units);
   const say = (ml: number) => (units === 'us' || units === 'imperial' ? sayIn(ml, 'volume', units) : sayVolume(millilitres(ml)));
   if (!Number.isFinite(putIn) || putIn <= 0) return refused('bad-amount', 'Type how much went in, more than 0.', 'putIn');
   if (atMost(putIn, load.product)) return refused('not-over', `That is not more than the ${sayProduct(load.product, unit, units)} asked for.`, 'putIn');
@@ -47,12 +49,12 @@ export function correctOvershoot(load: Load, putIn: number, capacity: Millilitre
     return done({
       addWater: add,
       total: capacity,
-      sentence: `${fill} makes ${trim(strength, 1)} ${unit} per litre, stronger than planned but within the label’s ${trim(line.rate.max)}. It may be sprayed, on no more than the planned area.`,
+      sentence: `${fill} makes ${rate(strength)}, stronger than planned but within the label’s ${rate(line.rate.max)}. It may be sprayed, on no more than the planned area.`,
     });
   }
   return refused(
     'tank-full',
-    `Do not spray this: even a full tank makes ${trim(strength, 1)} ${unit} per litre, above the label (${quoteLine(sheet, line)}). It needs ${say(total)} of mix in all: pour part of it into a second clean sprayer and fill both up, or keep it closed and marked for a hazardous-waste day. Never in a drink container.`,
+    `Do not spray this: even a full tank makes ${rate(strength)}, above the label (${quoteLine(sheet, line)}). It needs ${say(total)} of mix in all: pour part of it into a second clean sprayer and fill both up, or keep it closed and marked for a hazardous-waste day. Never in a drink container.`,
     'putIn',
   );
 }

@@ -17,6 +17,6 @@ export function measuredLines(load: Load, plan: MixPlan): string[] {
   if (m.by === 'scale') return [`${trim(m.reading, 2)} g on ${m.scale.name}`, sayError(m.error)];
   const lines = [...m.out.scoops.map(sayScoop), `rounding ${sayError(m.out.error)}`];
   if (m.density) lines.push(`a level spoon of this powder weighs ${trim(m.density.gPerMl, 2)} g a ml, ± ${trim(m.density.spread * 100, 0)} %`);
-  lines.push(`makes ${sayRateIn(load.rateMade, plan.unit, plan.line.rate.form, 'metric')}`);
+  lines.push(`makes ${sayRateIn(load.rateMade, plan.unit, plan.line.rate.form, plan.units)}`);
   return lines;
 }

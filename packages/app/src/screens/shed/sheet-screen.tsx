@@ -2,7 +2,7 @@ import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/cor
 import { lineFor, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
 import { useConfirmSheet, useRemoveSheet, useRestoreSheet, useUnconfirmSheet } from '../../api/mutations';
@@ -60,6 +60,9 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const confirmations = useConfirmations().data ?? [];
   const confirm = useConfirmSheet();
   const unconfirm = useUnconfirmSheet();
+  const router = useRouter();
+  // come from a case to be compared: it leads back there
+  const { case: caseId } = useLocalSearchParams<{ case?: string }>();
   const now = useNow();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const confirmed = confirmations.some((c) => c.sheetId === s.id && c.version === s.version);
@@ -72,6 +75,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
       aside={<PoisonHelp />}
       footer={
         <ActionBar>
+          {confirmed && caseId && <Button title="Back to the case" onPress={() => router.navigate(`/cases/${caseId}`)} />}
           {confirmed ? (
             <Button kind="quiet" title="Checked against my label. Take that back" busy={unconfirm.isPending} onPress={() => unconfirm.mutate(s.id)} />
           ) : (

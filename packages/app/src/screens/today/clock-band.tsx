@@ -35,7 +35,7 @@ export function ClockBand({ clock, kind, now, zone, headed = false }: Props) {
           </View>
           <View className="flex-row flex-wrap justify-between gap-x-3">
             <T kind={stop ? 'body' : 'muted'} className="text-[16px]">
-              {stop ? `${clock.controlName}, ${clock.place}` : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}
+              {stop ? [clock.controlName, clock.place].filter(Boolean).join(', ') : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}
             </T>
             <T kind={stop ? 'body' : 'muted'} className="text-[16px]">{`${sayDuration(until - now)} to go`}</T>
           </View>
