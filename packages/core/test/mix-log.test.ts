@@ -3,7 +3,7 @@ import { findHost, findTroubleCard } from '../src/catalogue/light';
 import { sharedLine, type LabelLine, type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import { instant, millilitres, squareMetres, STARTER_KITS } from '../src/measure';
-import { isPast, lifeEnd, loadLog, planMix, tally, type MixPlan } from '../src/mix';
+import { isPast, lifeEnd, loadLog, planMix, tally, treats, type MixPlan } from '../src/mix';
 import { barredBy, sharesOf, truthOf, type Deed } from '../src/record';
 
 const soap = findSheet('potassium-soap') as LabelSheet;
@@ -171,5 +171,36 @@ describe('one mix for several plantings', () => {
         { plantingId: 'b', size: 1 },
       ]).map((s) => s.part),
     ).toEqual([0.75, 0.25]);
+  });
+});
+
+describe('what a pack or what is left treats', () => {
+  const by = (form: LabelLine['rate']['form'], max: number, min = max): LabelLine => ({ ...line, waterMlPerM2: 400, rate: { form, unit: 'ml', min, max } });
+  // 500 ml at 15 ml a litre are 33.3 l; at 400 ml of mix a square metre they go over 83.3 m²
+  test('the inverse of a rate by the litre gives the mix and the ground', () => {
+    const t = treats(by('per-litre', 20, 10), 500, 'metric');
+    expect(t?.size).toBeCloseTo(33.333, 3);
+    expect(t?.areaM2).toBeCloseTo(83.333, 3);
+    expect(t?.words).toMatch(/^33\.3\d? l of mix, on about 83\.\d+ m²$/);
+  });
+
+  test.each([
+    ['per-m2', 250, '10 m²'],
+    ['per-plant', 250, '10 plants'],
+    ['per-m-row', 250, '10 m of row'],
+    ['per-cm-trunk', 250, '10 cm round the trunks, all together'],
+    ['per-litre-soil', 250, '10 l of potting mix'],
+    ['per-m-height', 250, '10 m of height, all together'],
+  ] as const)('%s', (form, amount, words) => expect(treats(by(form, 25), amount, 'metric')?.words).toBe(words));
+
+  test('mixed for just so much, it is used up: the inverse and the plan agree', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 30, max: 2000, noNaN: true }), (amount) => {
+        const t = treats(line, amount, 'metric');
+        expect((t?.size ?? 0) * 15).toBeCloseTo(amount, 6);
+      }),
+    );
+    expect(treats(line, 0, 'us')).toBeNull();
+    expect(treats(line, Number.NaN, 'us')).toBeNull();
   });
 });

@@ -20,7 +20,8 @@ export function SizeField({ label, kind, units, value, onChange, error, hint, pl
   const bare = parseNumber(value).ok;
   const other = read?.ok && read.value > 0 ? `That is ${sayIn(read.value, unit.dimension, bare ? otherSystem(units) : units)}.` : undefined;
   const wrong = error ?? (read && !read.ok ? read.reasons[0]?.sentence : undefined);
-  const note = [hint, other].filter(Boolean).join(' ');
+  const sides = kind === 'area' && value.trim() === '' ? 'Or by its sides: 12 x 4, round 2 m.' : undefined;
+  const note = [hint, other, sides].filter(Boolean).join(' ');
   return (
     <Field
       label={label}

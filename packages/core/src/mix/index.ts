@@ -13,5 +13,6 @@ export { canopyMix } from './size/canopy';
 export { mixAt, nozzleDrift, type Drift } from './size/calibrate';
 export type { Step } from './step';
 export { protectionList, stepsFor, type JobAbout, type Site } from './steps';
+export { treats, type Treats } from './treats';
 export type { Load, Measured, MixPlan, MixRequest } from './types';
 export { waysToMeasure, type Way } from './ways';

@@ -194,7 +194,9 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
               onChange={(amount) => change({ amount })}
               error={errorAt('amount')}
               hint={
-                went ? `Empty: ${sayProduct(went.product, by.unit, units)}, ${trim(went.product, 3)} ${by.unit}. Or type spoons, ml, g.` : 'In spoons, ml or g.'
+                went
+                  ? `Empty: ${[...new Set([sayProduct(went.product, by.unit, units), `${trim(went.product, 3)} ${by.unit}`])].join(', ')}. Or type spoons, ml, g.`
+                  : 'In spoons, ml or g.'
               }
             />
             {wet && (

@@ -1,5 +1,7 @@
 import { HAZARD_WORDS, type ShedItem } from '@sleetbrook/core/api';
+import { sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { instant, parseQuantity, sayIn, sayBoth, sayWhen, type UnitSystem } from '@sleetbrook/core/measure';
+import { treats } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
@@ -96,6 +98,7 @@ function Item({ item, units, zone, onRemoved }: Props) {
           {item.hazards.map((h) => (
             <Row key={h} mark="stop" title={HAZARD_WORDS[h]} />
           ))}
+          {item.kind === 'product' && sheet && <Goes item={item} sheet={sheet} units={units} />}
           {sheet && <Row title={sheet.name} sub="its label sheet" onPress={() => router.navigate(`/shed/${sheet.id}`)} />}
         </View>
         <Field
@@ -171,5 +174,20 @@ function Removed({ item, onBack }: { readonly item: ShedItem; readonly onBack: (
         />
       </View>
     </Page>
+  );
+}
+
+/** How far what is left goes, line by line of its label: the inverse of each rate. */
+function Goes({ item, sheet, units }: { readonly item: ShedItem; readonly sheet: LabelSheet; readonly units: UnitSystem }) {
+  const far = sheet.lines.flatMap((line) => {
+    const t = line.rate.unit === item.unit ? treats(line, item.amount, units) : null;
+    return t ? [{ id: line.id, words: t.words, rate: sayRate(line.rate), on: line.crops.slice(0, 3).join(', ') }] : [];
+  });
+  return (
+    <>
+      {far.map((f) => (
+        <Row key={f.id} title={`Goes for ${f.words}`} sub={`${f.on}: ${f.rate}`} />
+      ))}
+    </>
   );
 }
