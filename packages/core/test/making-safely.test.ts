@@ -8,6 +8,7 @@ import {
   bordeauxSteps,
   checkSoap,
   findPreparation,
+  heightOf,
   PREPARATIONS,
   readFormula,
   READY_TESTS,
@@ -16,6 +17,7 @@ import {
   soapSteps,
   vesselRefusal,
   VESSELS,
+  type Values,
 } from '../src/mix/bench';
 
 const got = <T>(out: { ok: true; value: T } | { ok: false; reasons: readonly { sentence: string }[] }): T => {
@@ -145,6 +147,19 @@ describe('what is made on the bench goes into the record', () => {
     expect(make('soap-drench', 2000).used).toEqual({ amount: expect.closeTo(7.8125, 3), waterMl: 2000 });
     expect(make('bar-suds', 10_000).used).toEqual({ amount: null, waterMl: 10_000 });
     expect(make('neem-leaf-tea', 16_000).used).toEqual({ amount: null, waterMl: 16_000 });
+  });
+
+  test('the sugar goes by the stems, and a cover stays on only what insects need not set', () => {
+    const make = (id: string, v: Values) => got(findPreparation(id)?.make(v) ?? { ok: false, reasons: [] });
+    expect(make('sugar-dish', { stems: 3 }).amounts.map((a) => a.value)).toEqual([75, 300, 3]);
+    const cover = (flower: string) => make('row-cover', { long: 4, wide: 1.2, high: 0.5, habit: 'upright', flower }).notes[0];
+    expect(cover('not')).toBe('It may stay until picking.');
+    expect(cover('needed')).toBe('Off at the first flowers.');
+  });
+
+  test('a height read by marks lies between its bounds, a tenth to either side', () => {
+    const h = got(heightOf({ by: 'person', personM: 1.7, personMarks: 2, treeMarks: 10 }));
+    expect([h.low, h.height, h.high]).toEqual([expect.closeTo(7.65, 9), expect.closeTo(8.5, 9), expect.closeTo(9.35, 9)]);
   });
 
   test('its sheet has its own name and strength, and all else from the specimen', () => {

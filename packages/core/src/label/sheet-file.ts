@@ -101,9 +101,11 @@ const COLUMNS = [
   'source',
   'printed',
   'units',
+  'method',
+  'water_most_ml',
 ] as const;
 /** Columns that older files lack. */
-const LATER: readonly string[] = ['printed', 'units'];
+const LATER: readonly string[] = ['printed', 'units', 'method', 'water_most_ml'];
 const LIST = ';';
 /** In the column of water: the label names none. */
 const NO_WATER = 'none';
@@ -120,7 +122,9 @@ export function writeRates(lines: readonly LabelLine[]): string {
     printed: l.rate.printed?.text ?? '',
     units: l.rate.printed?.system ?? '',
     water_ml: l.waterMlPerM2 ?? NO_WATER,
+    water_most_ml: l.waterMostMlPerM2 ?? '',
     coverage: l.coverage,
+    method: l.method ?? '',
     picking_wait_days: l.phiDays ?? '',
     interval_days: l.intervalDays,
     most_a_year: l.maxPerSeason ?? '',
@@ -167,7 +171,9 @@ const COLUMN_OF: Readonly<Record<string, string>> = {
   'rate.printed.text': 'printed',
   'rate.printed.system': 'units',
   waterMlPerM2: 'water_ml',
+  waterMostMlPerM2: 'water_most_ml',
   coverage: 'coverage',
+  method: 'method',
   phiDays: 'picking_wait_days',
   intervalDays: 'interval_days',
   maxPerSeason: 'most_a_year',
@@ -197,7 +203,9 @@ function lineFrom(row: Record<string, string>, i: number): unknown {
       ...(text('printed') ? { printed: { text: text('printed'), system: text('units') } } : {}),
     },
     waterMlPerM2: text('water_ml') === NO_WATER ? null : figure('water_ml'),
+    ...(text('water_most_ml') ? { waterMostMlPerM2: figure('water_most_ml') } : {}),
     coverage: text('coverage'),
+    ...(text('method') ? { method: text('method') } : {}),
     phiDays: orNull('picking_wait_days'),
     intervalDays: figure('interval_days'),
     maxPerSeason: orNull('most_a_year'),

@@ -92,7 +92,7 @@ export function planMix(request: MixRequest): Outcome<MixPlan> {
       product: fill.product,
       measured: how,
       made,
-      rateMade: perLitre ? made / fill.water / 1000 : (made / fill.product) * rate,
+      rateMade: perLitre ? (made / fill.water) * 1000 : (made / fill.product) * rate,
       full: fill.water > 0 && atLeast(fill.water, capacity),
       ways: Math.abs(off) > WORTH_SAYING ? ways() : [],
     });

@@ -1,6 +1,7 @@
 import { quoteLine } from '../label';
 import { atLeast, atMost, done, downTo3, millilitres, refused, sayIn, trim, upTo3, type Millilitres, type Outcome } from '../measure';
 import { sayProduct } from './amounts';
+import { sayRateIn } from './rates/say-rate';
 import type { Load, MixPlan } from './types';
 
 /** What puts a load right after a slip. */
@@ -54,7 +55,8 @@ export function correctShort(load: Load, putIn: number, plan: MixPlan): Outcome<
 export function correctOverfill(load: Load, volume: Millilitres, capacity: Millilitres, plan: MixPlan): Outcome<Remedy> {
   const barred = perLitreOnly(plan, 'volume');
   if (barred) return barred;
-  const { line, sheet, unit, units: system } = plan;
+  const { line, sheet, units: system } = plan;
+  const say = (n: number) => sayRateIn(n, plan.unit, 'per-litre', system);
   if (!(volume > 0) || !Number.isFinite(volume)) return refused('bad-amount', 'Type how much is in the tank, more than 0.', 'volume');
   if (atMost(volume, load.water)) return refused('not-over', `That is not more than the ${sayIn(load.water, 'volume', system)} asked for.`, 'volume');
   // a little above the line still closes; more can not be in there
@@ -67,7 +69,7 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
       addWater: millilitres(0),
       total: volume,
       rate,
-      sentence: `Use it as it is: it makes ${trim(rate, 2)} ${unit} per litre, still within the label. Put out all of it over the planned plants only if they do not drip.`,
+      sentence: `Use it as it is: it makes ${say(rate)}, still within the label. Put out all of it over the planned plants only if they do not drip.`,
     });
   }
   // weaker than the label: bring it to the label's least, no more product than that
@@ -76,7 +78,7 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
   if (add === null || volume > mostMix) {
     return refused(
       'too-weak',
-      `It makes ${trim(rate, 2)} ${unit} per litre, weaker than the label (${quoteLine(sheet, line)}), and your plants can not take so much mix at strength. Pour ${sayIn(extra, 'volume', system)} of it into a second clean sprayer and strengthen both only if you have more of the same plants; else spray it out over the same plants and count it as a weak treatment.`,
+      `It makes ${say(rate)}, weaker than the label (${quoteLine(sheet, line)}), and your plants can not take so much mix at strength. Pour ${sayIn(extra, 'volume', system)} of it into a second clean sprayer and strengthen both only if you have more of the same plants; else spray it out over the same plants and count it as a weak treatment.`,
       'volume',
     );
   }
@@ -85,7 +87,7 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
     addWater: millilitres(0),
     total: volume,
     rate: ((load.product + add) / volume) * 1000,
-    sentence: `Add ${amount(add, plan)}: ${sayIn(volume, 'volume', system)} then makes ${trim(line.rate.min, 2)} ${unit} per litre, the label’s least. Not more: the plants get more mix than planned.`,
+    sentence: `Add ${amount(add, plan)}: ${sayIn(volume, 'volume', system)} then makes ${say(line.rate.min)}, the label’s least. Not more: the plants get more mix than planned.`,
   });
 }
 
@@ -98,7 +100,8 @@ export function correctOverfill(load: Load, volume: Millilitres, capacity: Milli
 export function correctLostCount(load: Load, least: number, most: number, capacity: Millilitres, plan: MixPlan): Outcome<Remedy> {
   const barred = perLitreOnly(plan, 'most');
   if (barred) return barred;
-  const { line, sheet, unit, units: system } = plan;
+  const { line, sheet, units: system } = plan;
+  const say = (n: number) => sayRateIn(n, plan.unit, 'per-litre', system);
   if (!(least >= 0) || !Number.isFinite(least)) return refused('bad-amount', 'Type the least that surely went in, 0 or more.', 'least');
   if (!(most > 0) || !Number.isFinite(most)) return refused('bad-amount', 'Type the most that may have gone in.', 'most');
   if (most < least) return refused('order', 'The most is less than the least.', 'most');
@@ -118,7 +121,7 @@ export function correctLostCount(load: Load, least: number, most: number, capaci
     addWater: add,
     total,
     rate: highest,
-    sentence: `${add > 0 ? `Add ${sayIn(add, 'volume', system)} of water: ${sayIn(total, 'volume', system)} in all` : `With ${sayIn(total, 'volume', system)} in all it`} is ${trim(lowest, 2)} to ${trim(highest, 2)} ${unit} per litre, surely within the label. Write ${amount(most, plan)} in the record.`,
+    sentence: `${add > 0 ? `Add ${sayIn(add, 'volume', system)} of water: ${sayIn(total, 'volume', system)} in all` : `With ${sayIn(total, 'volume', system)} in all it`} is ${say(lowest)} to ${say(highest)}, surely within the label. Write ${amount(most, plan)} in the record.`,
   });
 }
 

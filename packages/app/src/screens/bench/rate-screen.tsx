@@ -56,6 +56,8 @@ const USUAL = {
   to: '',
 };
 type Values = typeof USUAL;
+/** What was said of one product's other strength says nothing of the next one. */
+const NEXT_PRODUCT = { other: '', from: '', to: '' };
 
 interface Worked {
   readonly form: RateForm;
@@ -92,7 +94,7 @@ export function RateScreen() {
         <Field
           label="Rate"
           value={values.rate}
-          onChange={(rate) => set({ rate })}
+          onChange={(rate) => set({ rate, ...NEXT_PRODUCT })}
           placeholder="2 fl oz/gal"
           error={typed('rate')}
           hint={worked.ok ? `Understood: ${worked.value.understood}` : 'As printed: 8 lb per 100 gal, 15 ml per litre, 1 oz per inch of trunk'}
@@ -104,7 +106,7 @@ export function RateScreen() {
           unit={given === 'ppm' ? 'ppm' : '%'}
           numeric
           value={values.percent}
-          onChange={(percent) => set({ percent })}
+          onChange={(percent) => set({ percent, ...NEXT_PRODUCT })}
           error={typed('percent') ?? errorAt(worked, 'rate')}
         />
       )}
@@ -156,7 +158,7 @@ function StrengthFields({ values, set, error }: FieldsProps & { readonly error: 
       <Choice
         label="The product is"
         value={values.state}
-        onChange={(state) => set({ state })}
+        onChange={(state) => set({ state, ...NEXT_PRODUCT })}
         options={[
           { value: 'liquid', label: 'Liquid' },
           { value: 'dry', label: 'Dry' },
