@@ -3,7 +3,8 @@ import { CHROMIUM } from './e2e/chromium';
 
 export default defineConfig({
   testDir: './e2e',
-  timeout: 90_000,
+  // a journey is a whole job of weeks, and two run beside each other
+  timeout: 240_000,
   expect: { timeout: 15_000 },
   workers: 2,
   reporter: [['list']],

@@ -87,7 +87,7 @@ test('a tree by its shadow is kept with the planting and can be taken back', asy
   await expect(page.getByRole('button', { name: 'Keep 3 m for wall pear' })).toBeVisible();
   await page.getByRole('radio', { name: 'Trunk and bark' }).click();
   await page.getByLabel('Round the trunk, cm').fill('90');
-  await page.getByLabel('Spray the bark from the flare up to, m').fill('2');
+  await page.getByLabel('Spray the bark from the flare up to, m').fill('3');
   await expect(page.getByText(/Higher is work for a licensed applicator/)).toBeVisible();
   await page.getByLabel('Spray the bark from the flare up to, m').fill('1.5');
   await expect(page.getByText('1.35')).toBeVisible();
