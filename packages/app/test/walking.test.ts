@@ -27,7 +27,7 @@ describe('a tally', () => {
 });
 
 describe('a walk under way', () => {
-  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [] }));
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null }));
   test('taps made while a save is on its way are still unsent afterwards', () => {
     const w = useWalking.getState();
     w.begin(walk);
@@ -55,7 +55,7 @@ describe('a walk under way', () => {
 describe('out of reach', () => {
   const at = walk.startedAt;
   const clear = (w: Walk, id: string): Walk => ({ ...w, stops: w.stops.map((s) => (s.plantingId === id ? { ...s, state: 'clear', at } : s)) });
-  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [] }));
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null }));
 
   test('a finished walk that has not arrived waits, whatever is begun or closed after it', () => {
     const w = useWalking.getState();

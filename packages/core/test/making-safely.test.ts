@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { inWordsOf, millilitres, sayRain, sayTemperature, sayWeighed, sayWind } from '../src/measure';
+import { airWordsOf, inWordsOf, millilitres, sayRain, sayTemperature, sayWeighed, sayWind } from '../src/measure';
 import { findControlCard } from '../src/catalogue/light';
 import { madeSheet, type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
@@ -132,6 +132,11 @@ describe('the air in the grower’s words', () => {
     [() => inWordsOf('Warm soil, 10 °C or warmer', 'imperial'), 'Warm soil, 10 °C or warmer'],
     [() => inWordsOf('On 20 m² in 5 ml of 3 min', 'us'), 'On 20 m² in 5 ml of 3 min'],
   ] as const)('%#', (say, words) => expect(say()).toBe(words));
+
+  test('what a label prints or a grower typed keeps its lengths: only degrees and winds are turned', () => {
+    expect(airWordsOf('20 ml per 10 m of row, not above 30 °C', 'us')).toBe('20 ml per 10 m of row, not above 86 °F');
+    expect(airWordsOf('Pot of 20 cm, 12 km/h', 'imperial')).toBe('Pot of 20 cm, 7 mph');
+  });
 
   test('metric words are left alone, whatever they are', () => {
     fc.assert(fc.property(fc.string(), (s) => inWordsOf(s, 'metric') === s && inWordsOf(s, 'australian') === s));

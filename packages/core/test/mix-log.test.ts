@@ -4,7 +4,7 @@ import { sharedLine, type LabelLine, type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import { instant, millilitres, squareMetres, STARTER_KITS } from '../src/measure';
 import { isPast, lifeEnd, loadLog, planMix, tally, treats, type MixPlan } from '../src/mix';
-import { barredBy, sharesOf, truthOf, type Deed } from '../src/record';
+import { sharesOf, truthOf, type Deed } from '../src/record';
 
 const soap = findSheet('potassium-soap') as LabelSheet;
 const line = soap.lines[0] as LabelLine;
@@ -118,15 +118,6 @@ describe('the record of loads', () => {
     expect(truthOf(deed({ loads: fresh, finishedAt: late })).broke.join(' ')).not.toMatch(/h old/);
     expect(truthOf(deed({ loads: [load(37.5, 2500, T0, T0 + 2 * life)], finishedAt: late })).broke.join(' ')).toMatch(/h old/);
     expect(truthOf(deed({ finishedAt: late })).broke.join(' ')).toMatch(/h old/);
-  });
-
-  test('what would bar it on another planting is known before it is mixed for it', () => {
-    expect(barredBy(deed({ amount: null }))).toEqual([]);
-    const mala = findSheet('malathion-50-ec') as LabelSheet;
-    expect(barredBy(deed({ sheet: mala, amount: null, planting: { site: 'outdoors', stage: 'flowering', edible: true } })).join(' ')).toMatch(/flower/);
-    expect(
-      barredBy(deed({ amount: null, host: findHost('air-plant') ?? (bean as NonNullable<typeof bean>), sheet: findSheet('neem-oil') as LabelSheet })).length,
-    ).toBeGreaterThan(0);
   });
 });
 

@@ -96,6 +96,32 @@ describe('what was done without a look', () => {
     h.stop();
   });
 
+  test('a label by the trunk is judged by the tape, and without one it is said that nobody knows', async () => {
+    const { h, tree, put } = await orchard('2026-06-10T23:00:00.000Z');
+    const birch = planting({ name: 'Birch', hostId: 'birch', edible: false, areaM2: 20 });
+    await put(`/plantings/${birch.id}`, birch).expect(200);
+    expect(tree.id).not.toBe(birch.id);
+    // the specimen has 0.9 to 1.1 g a centimetre round: 50 g on 50 cm is within, and 20 m² has nothing to do with it
+    const t = (change: object) =>
+      treatment(birch.id, null, {
+        controlId: 'trunk-spray',
+        troubleId: 'bark-borer',
+        amount: 50,
+        waterMl: 600,
+        areaM2: 20,
+        finishedAt: '2026-06-10T22:55:00.000Z',
+        ...change,
+      });
+    const broke = async (change: object): Promise<string> => {
+      const r = t(change);
+      return (await put(`/treatments/${r.id}`, r).expect(200)).body.broke.join(' ');
+    };
+    expect(await broke({ trunkCm: 50, heightM: 9 })).not.toMatch(/Above|Weaker|not known/);
+    expect(await broke({ trunkCm: 25, heightM: 9 })).toMatch(/Above the label/);
+    expect(await broke({ trunkCm: null, heightM: 9 })).toMatch(/whether it was within is not known/);
+    h.stop();
+  });
+
   test('loads of the sprayer stand in the record; a spoilt one counts for nothing', async () => {
     const { h, tree, put } = await orchard('2026-06-10T23:00:00.000Z');
     const load = (number: number, product: number, waste: boolean) => ({

@@ -52,11 +52,12 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 /** Walks that the house does not have yet are never a secret. */
 function Unsent() {
   const waiting = useWalking(unsentWalks);
+  const refused = useWalking((w) => w.refused);
   const late = useLate(waiting > 0);
   if (!late) return null;
   return (
     <View role="status" className="border-t border-line bg-slate px-5 py-2">
-      <T kind="small">{`${waiting === 1 ? 'A walk is' : `${waiting} walks are`} not sent yet: kept on this device, and sent as soon as the server answers.`}</T>
+      <T kind="small">{`${waiting === 1 ? 'A walk is' : `${waiting} walks are`} not sent yet: kept on this device, and ${refused ? `the server does not take it: ${refused} Take it up again under Walk, or leave it here` : 'sent as soon as the server answers'}.`}</T>
     </View>
   );
 }

@@ -13,6 +13,8 @@ interface Walking {
   readonly sending: Walk | null;
   /** Earlier rounds that the server does not have yet: kept until they have arrived. */
   readonly outbox: readonly Walk[];
+  /** Why the server will not have one of them, in its words; null where it only did not answer. */
+  readonly refused: string | null;
   begin(walk: Walk): void;
   changeStop(plantingId: string, change: Partial<Stop>): void;
   tally(plantingId: string, troubleId: string, affected: number, clean: number): void;
@@ -23,6 +25,7 @@ interface Walking {
   sent(id: string, revision: number, taps: number): void;
   /** The server has another one of it: what both have, to be sent on. */
   met(theirs: Walk): void;
+  refuse(why: string | null): void;
   drop(): void;
 }
 
@@ -76,6 +79,8 @@ export const useWalking = create<Walking>()(
         unsent: 0,
         sending: null,
         outbox: [],
+        refused: null,
+        refuse: (refused) => set({ refused }),
         begin: (walk) =>
           set((s) => {
             const waiting = s.outbox.find((w) => w.id === walk.id);

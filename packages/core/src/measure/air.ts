@@ -28,22 +28,32 @@ export const sayRain = (mm: number, units: UnitSystem): string =>
   units === 'us' ? `${trim(mm / MM_PER_INCH, mm < MM_PER_INCH ? 2 : 1)} in` : `${trim(mm, 1)} mm`;
 
 /**
- * Degrees, winds, short lengths and depths of rain in a sentence, in the grower's units: what the catalogue and the
- * rules say is written in metric, and read by growers who think in °F, mph, inches and feet. Amounts of product are
- * not touched: they are said exactly where they are worked out; nor is what stands in brackets beside its own equal.
- * @example inWordsOf('Too hot: 31 °C, limit 30 °C', 'us') // 'Too hot: 88 °F, limit 86 °F'
+ * Degrees and winds in a sentence, in the grower's units. Nothing else is touched: a rate or a size may stand there as
+ * it was printed or typed.
+ * @example airWordsOf('Too hot: 31 °C, limit 30 °C', 'us') // 'Too hot: 88 °F, limit 86 °F'
  */
-export function inWordsOf(text: string, units: UnitSystem): string {
+export const airWordsOf = (text: string, units: UnitSystem): string => turned(text, units, AIR);
+
+/**
+ * Prose of our own in the grower's units: degrees, winds, and the lengths that the catalogue writes in metric. Never for
+ * what is quoted from a label or typed by the grower; what stands in brackets beside its equal stays.
+ * @example inWordsOf('A disc 10 to 15 cm wide', 'us') // 'A disc 4 to 6 in wide'
+ */
+export const inWordsOf = (text: string, units: UnitSystem): string => turned(text, units, PROSE);
+
+const figures = (unit: string) => new RegExp(`(?<![\\d.,(])(-?\\d+(?:\\.\\d+)?)(?:( to | or |-|–)(-?\\d+(?:\\.\\d+)?))? (${unit})(?![\\w²³/°])`, 'g');
+const AIR = figures('°C|km/h');
+const PROSE = figures('°C|km/h|mm|cm|m');
+
+function turned(text: string, units: UnitSystem, which: RegExp): string {
   if (!inMiles(units)) return text;
-  return text.replace(FIGURE, (whole, from: string, joint: string | undefined, to: string | undefined, unit: string) => {
+  return text.replace(which, (whole, from: string, joint: string | undefined, to: string | undefined, unit: string) => {
     const say = SAY[unit];
     if (!say || (unit === '°C' && units !== 'us')) return whole;
     const [a, b] = [say(Number(from)), to === undefined ? null : say(Number(to))];
     return b === null ? `${a.figure} ${a.unit}` : `${a.figure}${joint ?? ' to '}${b.figure} ${b.unit}`;
   });
 }
-
-const FIGURE = /(?<![\d.,(])(-?\d+(?:\.\d+)?)(?:( to | or |-|–)(-?\d+(?:\.\d+)?))? (°C|km\/h|mm|cm|m)(?![\w²³/°])/g;
 
 const half = (n: number) => Math.round(n * 2) / 2;
 const inches = (mm: number) => {

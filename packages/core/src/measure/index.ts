@@ -1,4 +1,4 @@
-export { celsiusOf, degreesOf, degreeUnit, inWordsOf, sayRain, sayTemperature, sayWind } from './air';
+export { airWordsOf, celsiusOf, degreesOf, degreeUnit, inWordsOf, sayRain, sayTemperature, sayWind } from './air';
 export * from './brand';
 export * from './close';
 export * from './format';

@@ -1,3 +1,3 @@
 export { abbott, hendersonTilton, reduction, type Effect } from './efficacy';
-export { barredBy, truthOf, type Deed, type Truth } from './truth';
+export { truthOf, type Deed, type Truth } from './truth';
 export { sharesOf, type MixShare } from './shares';

@@ -1,7 +1,7 @@
 import type { Host, Trouble } from '../catalogue';
 import type { PastTreatment } from '../decide';
 import { sameProduct } from '../decide/same-product';
-import { lineFor, mustBeChecked, sayRate, type LabelLine, type LabelSheet } from '../label';
+import { lineFor, mustBeChecked, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
 import { atLeast, atMost, instant, sayDay, type Instant } from '../measure';
 import { sayRateIn } from '../mix';
 import { clocksFor, dayOf, waitUntil, type Clocks } from '../schedule';
@@ -16,8 +16,8 @@ export interface Deed {
   readonly amount: number | null;
   /** Mix it was in, ml; null for what goes on dry. */
   readonly waterMl: number | null;
-  /** What the label's rate is counted by: m², plants, m of row, cm of trunk, m of height. */
-  readonly size: number | null;
+  /** What the label's rate is counted by: m², plants, m of row, cm of trunk, m of height; by the form, where more than one is known. */
+  readonly size: number | null | ((form: RateForm) => number | null);
   /** Fills of the sprayer as they went, where they were noted. */
   readonly loads?: readonly {
     readonly product: number;
@@ -78,17 +78,6 @@ export function truthOf(d: Deed): Truth {
   return { line, broke, pickUnknown, clocks: { ...clocks, keepOutUntil, pickFrom: pickUnknown || !d.planting.edible ? null : clocks.pickFrom } };
 }
 
-/**
- * What a use would break before it is done: the label's crops and pests, flowers, places, stages, days between, gaps.
- * @returns a sentence each; empty where nothing stands against it
- */
-export function barredBy(d: Deed): string[] {
-  const broke: string[] = [];
-  const { line } = lineOf(d, broke);
-  limits(d, line, broke);
-  return broke;
-}
-
 /** The line it falls under; without one for this pest the strictest for this crop, so that the longest wait runs. */
 function lineOf({ sheet, host, trouble }: Deed, broke: string[]): { line: LabelLine | null; covered: boolean } {
   if (trouble) {
@@ -110,8 +99,11 @@ const strictest = (lines: readonly LabelLine[]): LabelLine => lines.reduce((a, b
 function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[]): boolean {
   if (!line || !covered || d.amount === null) return false;
   const { rate } = line;
-  const over = rate.form === 'per-litre' ? (d.waterMl ?? 0) / 1000 : (d.size ?? 0);
-  if (!(over > 0)) return false;
+  const over = rate.form === 'per-litre' ? (d.waterMl ?? 0) / 1000 : ((typeof d.size === 'function' ? d.size(rate.form) : d.size) ?? 0);
+  if (!(over > 0)) {
+    broke.push(`The label goes ${sayPer(rate.form)}, and how much of that there was is not written down: whether it was within is not known.`);
+    return false;
+  }
   const made = d.amount / over;
   const said = sayRateIn(made, rate.unit, rate.form, rate.printed?.system ?? 'metric');
   const strongest = rate.form === 'per-litre' ? Math.max(0, ...putOut(d).map((l) => (l.waterMl > 0 ? l.product / (l.waterMl / 1000) : 0))) : 0;

@@ -45,7 +45,14 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
         trouble,
         amount: request.amount,
         waterMl: request.waterMl,
-        size: request.count ?? request.trunkCm ?? request.heightM ?? request.areaM2,
+        size: (form) =>
+          form === 'per-cm-trunk'
+            ? request.trunkCm
+            : form === 'per-m-height'
+              ? request.heightM
+              : form === 'per-m2' || form === 'per-litre'
+                ? request.areaM2
+                : request.count,
         loads: request.loads.map((l) => ({ ...l, madeAt: at(l.madeAt), outAt: at(l.outAt) })),
         madeAt: at(request.madeAt),
         finishedAt: instant(Date.parse(request.finishedAt)),

@@ -117,7 +117,7 @@ export function BordeauxScreen() {
         <ActionBar>
           <Button
             title="Make it, card by card"
-            disabled={!out.ok || load?.over === true}
+            disabled={!out.ok || load === null || load.over}
             onPress={() => {
               setMix(KEY, { step: 0, ticked: [], timers: {}, madeAt: null });
               router.navigate('/bench/bordeaux/mix');
@@ -182,6 +182,9 @@ export function BordeauxScreen() {
         onChange={(a) => set({ area: a })}
         error={errorAt(area, 'area')}
       />
+      {out.ok && load === null && (
+        <T className="text-ochre">Choose the trees, or type the ground under the leaves: its copper stays there, and is counted before it is made.</T>
+      )}
       {load && (
         <View className="gap-3">
           <View className="flex-row items-start gap-3">

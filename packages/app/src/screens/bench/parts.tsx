@@ -6,7 +6,6 @@ import { Page } from '../../ui/page';
 import { sayScoop, Spoons } from '../../ui/spoons';
 import { Loading } from '../../ui/states';
 import { T } from '../../ui/text';
-import { AsWritten } from '../../ui/words';
 import { PoisonHelp } from '../help/poison-help';
 
 const BACK = { title: 'Bench', href: '/bench' } as const;
@@ -66,9 +65,7 @@ export function Big({
         <T className="font-bold text-[48px] leading-[56px]">{figure}</T>
         <T className="font-medium text-[26px] leading-[32px]">{unit}</T>
       </View>
-      <AsWritten>
-        <T kind="muted">{sayIn(si, dimension, otherSystem(units))}</T>
-      </AsWritten>
+      <T kind="muted">{sayIn(si, dimension, otherSystem(units))}</T>
       {children}
     </View>
   );

@@ -1,10 +1,10 @@
 import { parseQuantity, sayProvenance, trim, UNITS, type Unit } from '@sleetbrook/core/measure';
+import { View } from 'react-native';
 import { useGarden } from '../../api/queries';
 import { useTool } from '../../state/tools';
 import { Field } from '../../ui/field';
 import { Row } from '../../ui/row';
 import { T } from '../../ui/text';
-import { AsWritten } from '../../ui/words';
 import { Big, ToolLoading, ToolPage } from './parts';
 
 /** Whose measure it is, where a word has several. */
@@ -32,7 +32,7 @@ export function UnitsScreen() {
         hint={read.ok ? `Understood: ${read.value.understood}` : 'With its unit, such as 1½ tbsp or 3 lb 4 oz'}
       />
       {read.ok && (
-        <AsWritten>
+        <View>
           <Big title="In your measures" si={read.value.si} dimension={read.value.dimension} units={garden.units} />
           {Object.values(UNITS)
             .filter((u) => u.dimension === read.value.dimension)
@@ -40,7 +40,7 @@ export function UnitsScreen() {
               <Row key={u.id} title={nameOf(u)} end={figure(read.value.si / u.si)} sub={sayProvenance(u.source)} />
             ))}
           <T kind="small">A spoon is level. A weight can not be turned into spoons without knowing what a spoonful weighs.</T>
-        </AsWritten>
+        </View>
       )}
     </ToolPage>
   );

@@ -9,8 +9,10 @@ import { useSaveTreatment } from '../../api/mutations';
 import { EMPTY_MIX, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Mark } from '../../ui/mark';
+import { notNowOn, useSharers } from '../mix/use-sharers';
 import { Failed } from '../../ui/states';
 import { T } from '../../ui/text';
+import { useProse } from '../../ui/words';
 
 interface Props {
   readonly found: Case;
@@ -26,9 +28,15 @@ interface Props {
 export function KeepStation({ found, lap, now, zone, planting, verdicts, verdict }: Props) {
   const router = useRouter();
   const control = findControlCard(lap.controlId ?? '');
+  const prose = useProse();
   const begun = useDrafts((d) => (d.mixes[found.id]?.step ?? -1) >= 0);
+  // a mix for several plantings begins when it may begin on each of them
+  const closed = useSharers(control?.sheet ? found : undefined).flatMap((s) => {
+    const why = notNowOn(s);
+    return why ? [`${s.planting.name}: ${why}`] : [];
+  });
   if (!control) return null;
-  const openNow = verdict?.status === 'usable';
+  const openNow = verdict?.status === 'usable' && closed.length === 0;
   return (
     <View className="gap-4">
       <T kind="head" level={2}>
@@ -39,10 +47,10 @@ export function KeepStation({ found, lap, now, zone, planting, verdicts, verdict
         <T className="flex-1">
           {openNow
             ? 'The hour is open now.'
-            : `Not now: ${verdict?.reasons[0]?.sentence ?? 'the hour is closed.'}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}
+            : `Not now: ${verdict?.status === 'usable' ? closed.join(' ') : (verdict?.reasons[0]?.sentence ?? 'the hour is closed.')}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}
         </T>
       </View>
-      {!control.sheet && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step}>{`${i + 1}. ${step}`}</T>)}
+      {!control.sheet && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step}>{`${i + 1}. ${prose(step)}`}</T>)}
       {verdict?.control.cautions.map((c) => (
         <T key={c.text} kind="muted">
           {c.text}
@@ -69,6 +77,7 @@ interface AlongProps {
 /** What goes along in the plan, each ticked off by a record of its own. */
 function Along({ found, lap, now, planting, verdicts }: AlongProps) {
   const save = useSaveTreatment();
+  const prose = useProse();
   const mixes = useDrafts((d) => d.mixes);
   const setMix = useDrafts((d) => d.setMix);
   const dropMix = useDrafts((d) => d.dropMix);
@@ -108,7 +117,7 @@ function Along({ found, lap, now, planting, verdicts }: AlongProps) {
         return (
           <View key={a.controlId} className="gap-2 border-l-4 border-line pl-3">
             <T kind="strong">{a.doneAt ? `${name}: done` : name}</T>
-            {!a.doneAt && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step} kind="muted">{`${i + 1}. ${step}`}</T>)}
+            {!a.doneAt && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step} kind="muted">{`${i + 1}. ${prose(step)}`}</T>)}
             {!a.doneAt && verdict?.status !== 'usable' && verdict?.reasons[0] && <T className="text-ochre">{`Not now: ${verdict.reasons[0].sentence}`}</T>}
             {!a.doneAt && <Button kind="quiet" title={`Done: ${name.toLowerCase()}`} busy={save.isPending} onPress={() => void done(a.controlId)} />}
           </View>

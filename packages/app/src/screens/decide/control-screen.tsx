@@ -9,6 +9,7 @@ import { Page } from '../../ui/page';
 import { Section } from '../../ui/row';
 import { Empty, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { useProse } from '../../ui/words';
 import { Reasons } from './reasons';
 import { useDeciding } from './use-deciding';
 
@@ -17,6 +18,7 @@ const ALL = { school: 'traditional', whatIf: [] } as const;
 /** Everything about one control in one case: verdict, how it works and what it does not do, step by step, and what to look for after. */
 export function ControlScreen({ caseId, controlKey }: { readonly caseId: string; readonly controlKey: string }) {
   const router = useRouter();
+  const prose = useProse();
   const found = useCaseDetail(caseId).data?.case;
   const garden = useGarden().data;
   const planting = usePlantings().data?.find((p) => p.id === found?.plantingId);
@@ -60,7 +62,7 @@ export function ControlScreen({ caseId, controlKey }: { readonly caseId: string;
               <T kind="strong" className="w-6 text-right text-brook">
                 {String(i + 1)}
               </T>
-              <T className="flex-1">{step}</T>
+              <T className="flex-1">{prose(step)}</T>
             </View>
           ))}
         </View>

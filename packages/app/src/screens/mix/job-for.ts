@@ -1,9 +1,8 @@
-import type { Case, Garden, Planting, Sprayer, Treatment } from '@sleetbrook/core/api';
+import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
 import { lineFor, sharedLine, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
-import { done, instant, refused, type Instant, type Outcome } from '@sleetbrook/core/measure';
+import { done, refused, type Outcome } from '@sleetbrook/core/measure';
 import type { MixPlan } from '@sleetbrook/core/mix';
-import { barredBy } from '@sleetbrook/core/record';
 import type { MixDraft } from '../../state/drafts';
 import { mixFor, sizeOn } from './mix-for';
 
@@ -27,22 +26,18 @@ export interface MixJob {
 
 export interface JobFacts {
   readonly found: Case;
-  readonly controlId: string;
   readonly sheet: LabelSheet;
   readonly planting: Planting;
   readonly plantings: readonly Planting[];
   readonly openCases: readonly Case[];
   readonly sprayers: readonly Sprayer[];
   readonly garden: Garden;
-  /** Newest records, of any planting. */
-  readonly log: readonly Treatment[];
-  readonly confirmed: boolean;
-  readonly now: Instant;
+  /** What stands against a sharing planting; null where nothing does, or where it is in the tank already. */
+  readonly against: (plantingId: string) => string | null;
 }
 
 /**
- * The mix of a case, for its planting and for those that share it, each checked by its own line, its flowers, its
- * place and what it has had.
+ * The mix of a case, for its planting and for those that share it, each by its own line.
  * @returns refused where the case's own planting is not on the label; `plan` carries what is wrong with the rest
  */
 export function jobFor(draft: MixDraft, f: JobFacts): Outcome<MixJob> {
@@ -50,13 +45,14 @@ export function jobFor(draft: MixDraft, f: JobFacts): Outcome<MixJob> {
   if (!own.ok) return own;
   const sharing = (draft.also ?? []).flatMap((a) => {
     const planting = f.plantings.find((p) => p.id === a.plantingId && p.id !== f.planting.id);
-    return planting ? [{ planting, typed: a.size, ...caseOn(f, planting) }] : [];
+    const own = planting && sharerCase(f.found, f.openCases, planting);
+    return planting ? [{ planting, typed: a.size, troubleId: (own ?? f.found).troubleId, caseId: own?.id ?? null }] : [];
   });
   const lines = [{ line: own.value, name: f.planting.name }];
   let wrong: Outcome<never> | null = null;
   for (const s of sharing) {
     const line = lineOn(f.sheet, s.planting, s.troubleId);
-    const why = line.ok ? barsOn(f, s.planting, s.troubleId) : line.reasons[0]?.sentence;
+    const why = line.ok ? f.against(s.planting.id) : line.reasons[0]?.sentence;
     if (why) wrong ??= refused('barred', `${s.planting.name}: ${why}`, 'also');
     if (line.ok) lines.push({ line: line.value, name: s.planting.name });
   }
@@ -75,37 +71,11 @@ function lineOn(sheet: LabelSheet, planting: Planting, troubleId: string): Outco
   return host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }) : refused('no-host', `What ${planting.name} is is not known.`, 'also');
 }
 
-/** A planting's own open case for which the same thing was chosen, else the trouble that this mix is for. */
-function caseOn({ found, controlId, sheet, openCases }: JobFacts, planting: Planting): { troubleId: string; caseId: string | null } {
-  const mine = openCases.find((c) => {
-    const lap = c.laps.at(-1);
-    return (
-      c.plantingId === planting.id && lap?.controlId === controlId && lap.treatmentId === null && (lap.sheetId ?? null) === (sheet.specimen ? null : sheet.id)
-    );
+/** A planting's own open case for which the same thing was chosen. */
+export const sharerCase = (found: Case, openCases: readonly Case[], planting: Planting): Case | undefined => {
+  const lap = found.laps.at(-1);
+  return openCases.find((c) => {
+    const own = c.laps.at(-1);
+    return c.plantingId === planting.id && own?.controlId === lap?.controlId && own?.treatmentId === null && own.sheetId === lap?.sheetId;
   });
-  return mine ? { troubleId: mine.troubleId, caseId: mine.id } : { troubleId: found.troubleId, caseId: null };
-}
-
-/** What stands against it on another planting: flowers, place, days between, gaps. */
-function barsOn(f: JobFacts, planting: Planting, troubleId: string): string | undefined {
-  const host = findHost(planting.hostId);
-  if (!host) return undefined;
-  return barredBy({
-    sheet: f.sheet,
-    host,
-    trouble: findTroubleCard(troubleId) ?? null,
-    amount: null,
-    waterMl: null,
-    size: null,
-    madeAt: null,
-    finishedAt: f.now,
-    air: null,
-    zone: f.garden.zone,
-    planting,
-    confirmed: f.confirmed,
-    before: f.log
-      .filter((t) => t.plantingId === planting.id && t.struck === null)
-      .map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId, amount: t.amount, areaM2: t.areaM2 }))
-      .sort((a, b) => a.at - b.at),
-  })[0];
-}
+};

@@ -1,12 +1,13 @@
 import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
 import type { Instant, Outcome } from '@sleetbrook/core/measure';
-import { useCases, useConfirmations, useGarden, usePlantings, useSheets, useSprayers, useTreatmentLog } from '../../api/queries';
+import { useCases, useConfirmations, useGarden, usePlantings, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { sheetOf } from '../shed/use-sheet';
 import { jobFor, type MixJob } from './job-for';
 import { sprayerFor } from './mix-for';
+import { standsAgainst, useSharers } from './use-sharers';
 
 /** The mix of a case, with everything that its screens need. */
 export interface CaseMix {
@@ -34,7 +35,7 @@ export function useCaseMix(found: Case | undefined): CaseMix | null | undefined 
   const confirmations = useConfirmations().data;
   const sheets = useSheets().data;
   const cases = useCases('open').data;
-  const log = useTreatmentLog().data;
+  const sharers = useSharers(found);
   const now = useNow();
   const draft = useDrafts((d) => (found ? d.mixes[found.id] : undefined)) ?? EMPTY_MIX;
   if (!found || !plantings || !garden || !sprayers || !confirmations || !sheets || now === undefined) return undefined;
@@ -45,16 +46,18 @@ export function useCaseMix(found: Case | undefined): CaseMix | null | undefined 
   const confirmed = !mustBeChecked(sheet) || confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
   const job = jobFor(draft, {
     found,
-    controlId: lap.controlId,
     sheet,
     planting,
     plantings,
     openCases: cases ?? [],
     sprayers,
     garden,
-    log: log?.pages.flatMap((p) => p.treatments) ?? [],
-    confirmed,
-    now,
+    // once it is mixed the act is seen through: after it the record tells the truth
+    against: (id) => {
+      if (lap.mixedAt !== null) return null;
+      const sharer = sharers.find((s) => s.planting.id === id);
+      return sharer && sharer.verdict === undefined ? 'It is still being judged.' : sharer ? standsAgainst(sharer) : null;
+    },
   });
   return { draft, sheet, planting, plantings, garden, sprayers, sprayer: sprayerFor(draft, sprayers), confirmed, job, now };
 }

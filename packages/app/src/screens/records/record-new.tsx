@@ -6,14 +6,14 @@ import { readPutIn } from '@sleetbrook/core/mix';
 import { sharesOf } from '@sleetbrook/core/record';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { ApiProblem } from '../../api/client';
 import { useSaveTreatment } from '../../api/mutations';
 import { useGarden, usePlantings, useSheets } from '../../api/queries';
 import { useNow } from '../../state/now';
-import { useTool } from '../../state/tools';
+import { EMPTY_RECORD, useRecording, type RecordDraft } from '../../state/recording';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
 import { Page } from '../../ui/page';
@@ -23,40 +23,26 @@ import { SizeField } from '../../ui/size-field';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 
-export const RECORD_KEY = 'record-new';
-/** What is filled in; `made` and `percent` for what was made at home, `ids` a record id by planting. */
-export const RECORD_USUAL = {
-  what: '',
-  made: '',
-  percent: '',
-  on: '',
-  purpose: 'seen',
-  trouble: '',
-  amount: '',
-  mix: '',
-  time: '',
-  by: 'You',
-  ids: '',
-};
-type Values = typeof RECORD_USUAL;
-
 /** What was done without a case: made on the bench, upkeep, before anything was seen, or long ago. It is always taken. */
 export function RecordNew() {
   const garden = useGarden().data;
   const plantings = usePlantings().data;
   const sheets = useSheets().data;
   const now = useNow();
-  const { on } = useLocalSearchParams<{ on?: string }>();
+  const { on, draft } = useLocalSearchParams<{ on?: string; draft?: string }>();
+  const [id] = useState(() => draft ?? v7());
   if (!garden || !plantings || !sheets || now === undefined)
     return (
       <Page title="Write it down">
         <Loading />
       </Page>
     );
-  return <Form garden={garden} plantings={plantings} sheets={sheets} now={now} {...(on ? { on } : {})} />;
+  return <Form key={draft ?? id} id={draft ?? id} garden={garden} plantings={plantings} sheets={sheets} now={now} {...(on ? { on } : {})} />;
 }
 
 interface FormProps {
+  /** Of the draft. */
+  readonly id: string;
   readonly garden: Garden;
   readonly plantings: readonly Planting[];
   readonly sheets: readonly LabelSheet[];
@@ -76,20 +62,23 @@ function meant(what: string, sheets: readonly LabelSheet[]): { readonly controlI
 
 const first = (out: Outcome<unknown>): string => (out.ok ? '' : (out.reasons[0]?.sentence ?? ''));
 
-function Form({ garden, plantings, sheets, now, on }: FormProps) {
+function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
   const router = useRouter();
   const save = useSaveTreatment();
-  const { values: v, set, clear } = useTool<Values>(RECORD_KEY, RECORD_USUAL);
+  const kept = useRecording((r) => r.records[id]);
+  const changeDraft = useRecording((r) => r.change);
+  const drop = useRecording((r) => r.drop);
+  const v: RecordDraft = kept ?? { ...EMPTY_RECORD, on: on ? [on] : [] };
+  const set = (change: Partial<RecordDraft>) => {
+    changeDraft(id, { ...(kept ? {} : { on: v.on }), ...change });
+    // from the first thing filled in it has an address of its own: a reload finds it again
+    if (!kept) router.setParams({ draft: id });
+  };
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
-  // begun from a planting: it stands among what was chosen before
-  useEffect(() => {
-    if (on && !v.on.split(' ').includes(on)) set({ on: `${v.on} ${on}`.trim() });
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, as it opens
-  }, []);
   const { units, zone } = garden;
   const choice = meant(v.what, sheets);
   const unit = choice?.sheet?.lines[0]?.rate.unit ?? (choice?.sheet?.state === 'dry' ? 'g' : 'ml');
-  const chosen = v.on.split(' ').flatMap((id) => plantings.find((p) => p.id === id) ?? []);
+  const chosen = v.on.flatMap((x) => plantings.find((p) => p.id === x) ?? []);
   const wet = choice?.sheet ? choice.sheet.into !== 'not-mixed' : false;
   const time = v.time || DateTime.fromMillis(now, { zone }).toFormat('yyyy-MM-dd HH:mm');
   const options = [
@@ -109,27 +98,31 @@ function Form({ garden, plantings, sheets, now, on }: FormProps) {
     if (!finished.isValid) wrong['time'] = 'Type the time as 2026-05-24 21:40.';
     setErrors(wrong);
     if (!choice || Object.keys(wrong).length > 0) return;
-    const ids = new Map(v.ids.split(' ').flatMap((pair) => (pair.includes('=') ? [pair.split('=') as [string, string]] : [])));
-    for (const p of chosen) if (!ids.has(p.id)) ids.set(p.id, v7());
+    if (v.corrects && v.reason.trim() === '') return setErrors({ reason: 'Say what was wrong.' });
+    const ids = { ...Object.fromEntries(chosen.map((p) => [p.id, v7()])), ...v.ids };
     // fixed before anything is sent: pressed again after a lost answer these are the same records
-    set({ time, ids: [...ids].map((pair) => pair.join('=')).join(' ') });
+    set({ time, ids });
     const shares = sharesOf(chosen.map((p) => ({ plantingId: p.id, size: p.areaM2 })));
-    const mixId = chosen.length > 1 ? (ids.get(chosen[0]?.id ?? '') ?? null) : null;
+    const mixId = chosen.length > 1 ? (ids[chosen[0]?.id ?? ''] ?? null) : null;
     const percent = Number(v.percent);
     for (const [i, p] of chosen.entries()) {
       const part = shares[i]?.part ?? 1;
       const record: TreatmentDraft = {
-        id: ids.get(p.id) ?? v7(),
-        caseId: null,
+        id: ids[p.id] ?? v7(),
+        caseId: v.corrects?.caseId ?? null,
         plantingId: p.id,
         controlId: choice.controlId,
         troubleId: v.purpose === 'upkeep' || v.trouble === '' ? null : v.trouble,
-        purpose: v.purpose as 'seen' | 'prevent' | 'upkeep',
+        purpose: v.purpose,
         mixId,
         made: v.made.trim() === '' ? null : { name: v.made.trim().slice(0, 60), percent: percent > 0 ? percent : null },
         sheetId: choice.own ? (choice.sheet?.id ?? null) : null,
         finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
-        areaM2: p.areaM2,
+        areaM2: v.corrects?.areaM2 ?? p.areaM2,
+        trunkCm: p.trunkCm,
+        heightM: p.heightM,
+        count: v.corrects?.count ?? null,
+        corrects: v.corrects ? { id: v.corrects.id, reason: v.reason.trim() } : null,
         amount: amount?.ok && amount.value.usual > 0 ? amount.value.usual * part : null,
         waterMl: mix?.ok ? mix.value * part : null,
         by: v.by.trim(),
@@ -139,32 +132,56 @@ function Form({ garden, plantings, sheets, now, on }: FormProps) {
       };
       await save.mutateAsync(record);
     }
-    clear();
+    drop(id);
     router.replace('/records');
   };
   const server = save.error instanceof ApiProblem ? save.error : null;
   return (
     <Page
-      title="Write it down"
-      sub="What was done, with or without a case"
+      title={v.corrects ? 'Put it right' : 'Write it down'}
+      sub={v.corrects ? 'A record of its own, in place of the wrong one' : 'What was done, with or without a case'}
       back={{ title: 'Records', href: '/records' }}
       footer={
         <ActionBar>
           <Button title="Keep the record" busy={save.isPending} onPress={() => void submit().catch(() => undefined)} />
+          {kept && (
+            <Button
+              kind="quiet"
+              title="Drop it"
+              onPress={() => {
+                drop(id);
+                router.replace('/records');
+              }}
+            />
+          )}
         </ActionBar>
       }
     >
       <View className="gap-5 px-5 pt-4">
         {save.error && <Failed error={save.error} />}
         <Pick label="What" value={v.what} onChange={(what) => set({ what, made: '', percent: '' })} options={options} error={errors['what']} />
+        {v.corrects && (
+          <T kind="muted">{`On ${chosen.map((p) => p.name.toLowerCase()).join(', ')}. The record as it was is struck out and stays readable; clocks, counts and copper follow this one.`}</T>
+        )}
+        {v.corrects && (
+          <Field
+            label="What was wrong"
+            value={v.reason}
+            onChange={(reason) => set({ reason })}
+            error={errors['reason'] ?? server?.for('corrects')}
+            placeholder="Typed 170 for 120"
+          />
+        )}
         {v.made !== '' && <T kind="muted">{`Made at home: ${v.made}. No label covers it; its waits are those of our specimen.`}</T>}
-        <PickMany
-          label="On"
-          value={chosen.map((p) => p.id)}
-          options={plantings.map((p) => ({ id: p.id, name: p.name }))}
-          onChange={(ids) => set({ on: ids.join(' ') })}
-          error={errors['on'] ?? server?.for('plantingId')}
-        />
+        {!v.corrects && (
+          <PickMany
+            label="On"
+            value={chosen.map((p) => p.id)}
+            options={plantings.map((p) => ({ id: p.id, name: p.name }))}
+            onChange={(next) => set({ on: next })}
+            error={errors['on'] ?? server?.for('plantingId')}
+          />
+        )}
         <Choice
           label="Why"
           value={v.purpose}

@@ -1,13 +1,16 @@
 import type { Treatment } from '@sleetbrook/core/api';
+import { findControlCard } from '@sleetbrook/core/cards';
 import { WHOM_TO_ASK } from '@sleetbrook/core/label';
 import { instant, sayIn, sayProvenance, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
 import { sayProduct } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
+import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { useStrike } from '../../api/mutations';
-import { useGarden, useTreatmentLog } from '../../api/queries';
+import { useGarden, usePlantings, useTreatmentLog } from '../../api/queries';
 import { useNow } from '../../state/now';
+import { useRecording } from '../../state/recording';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Row } from '../../ui/row';
@@ -43,6 +46,7 @@ export function RecordsScreen() {
             </T>
             <T kind="muted">{rows.length > 0 ? 'Newest first' : ''}</T>
             <Button kind="quiet" title="Write down something done" onPress={() => router.navigate('/records/new')} />
+            <NotKept />
           </View>
         }
         ListEmptyComponent={
@@ -126,9 +130,53 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
       {t.working.map((w) => (
         <T key={w.title} kind="small">{`${w.title}: ${w.formula}. Source: ${sayProvenance(w.source)}.`}</T>
       ))}
+      {!t.struck && <Correct record={t} zone={zone} />}
       {!t.struck && <StrikeOut id={t.id} />}
     </Sheet>
   );
+}
+
+/** What is written down and not kept yet: it waits here. */
+function NotKept() {
+  const router = useRouter();
+  const waiting = Object.entries(useRecording((r) => r.records));
+  const plantings = usePlantings().data ?? [];
+  return (
+    <>
+      {waiting.map(([id, d]) => (
+        <Row
+          key={id}
+          mark="wait"
+          title={`Not kept yet: ${d.made || (findControlCard(d.what.split(':')[1] ?? '')?.name ?? 'a record')}`}
+          sub={d.on.flatMap((x) => plantings.find((p) => p.id === x)?.name ?? []).join(', ')}
+          onPress={() => router.navigate(`/records/new?draft=${id}`)}
+        />
+      ))}
+    </>
+  );
+}
+
+/** A record is put right by one of its own; the wrong one stays readable. */
+function Correct({ record: t, zone }: { readonly record: Treatment; readonly zone: string }) {
+  const router = useRouter();
+  const begin = useRecording((r) => r.begin);
+  const on = () => {
+    const draft = begin({
+      what: t.sheetId ? `sheet:${t.sheetId}` : `control:${t.controlId}`,
+      made: t.made?.name ?? '',
+      percent: t.made?.percent ? String(t.made.percent) : '',
+      on: [t.plantingId],
+      purpose: t.purpose,
+      trouble: t.troubleId ?? '',
+      amount: t.amount === null ? '' : `${Number(t.amount.toPrecision(8))} ${unitOf(t)}`,
+      mix: t.waterMl ? `${Number(t.waterMl.toPrecision(8))} ml` : '',
+      time: DateTime.fromISO(t.finishedAt, { zone }).toFormat('yyyy-MM-dd HH:mm'),
+      by: t.by,
+      corrects: { id: t.id, caseId: t.caseId, areaM2: t.areaM2, count: t.count },
+    });
+    router.navigate(`/records/new?draft=${draft}`);
+  };
+  return <Button kind="quiet" title="Put this record right" onPress={on} />;
 }
 
 /** A wrong record is struck out with a reason: it stays to be read, and its clocks end. */

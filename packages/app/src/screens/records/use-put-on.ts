@@ -1,6 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useTool } from '../../state/tools';
-import { RECORD_KEY, RECORD_USUAL } from './record-new';
+import { useRecording } from '../../state/recording';
 
 /** What was just made, as it goes into the record: how much of what is counted, in how much mix. */
 export interface JustMade {
@@ -20,17 +19,16 @@ const figure = (n: number) => String(Number(n.toPrecision(8)));
 /** From the bench to the record: the plantings are chosen there, and nothing made is ever out of reach of it. */
 export function usePutOn(): (made: JustMade) => void {
   const router = useRouter();
-  const { set } = useTool(RECORD_KEY, RECORD_USUAL);
+  const begin = useRecording((r) => r.begin);
   return (m) => {
-    set({
-      ...RECORD_USUAL,
+    const draft = begin({
       what: `control:${m.control}`,
       made: m.made,
       percent: m.percent === undefined ? '' : figure(m.percent),
       amount: m.amount ? `${figure(m.amount)} ${m.unit ?? 'ml'}` : '',
       mix: m.waterMl ? `${figure(m.waterMl)} ml` : '',
-      on: m.plantingId ?? '',
+      on: m.plantingId ? [m.plantingId] : [],
     });
-    router.replace('/records/new');
+    router.replace(`/records/new?draft=${draft}`);
   };
 }

@@ -8,6 +8,7 @@ import { HourRibbon, RibbonKey } from '../../ui/hour-ribbon';
 import { Mark } from '../../ui/mark';
 import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
+import { useProse } from '../../ui/words';
 
 interface Props {
   readonly verdict: Verdict | undefined;
@@ -20,6 +21,7 @@ interface Props {
 
 /** Station 5: the open hours for this control over the next 72, and why others are closed. */
 export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Props) {
+  const prose = useProse();
   const [tapped, setTapped] = useState<Instant | null>(null);
   const setting = useMemo(() => v?.setting ?? { site: 'outdoors' as const, inFlower: false }, [v]);
   const needs = useMemo(() => (v ? needsOf(v.control, v.sheet) : {}), [v]);
@@ -51,7 +53,11 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
           <View className="flex-1">
             <T kind="strong">{sayWhen(here.at, now, zone)}</T>
             <T kind="muted">{hereReasons.length === 0 ? 'Open.' : hereReasons.map((r) => `${r.sentence}.`).join(' ')}</T>
-            <T kind="small">{`${trim(here.temperature, 0)} °C, wind ${trim(here.wind * 3.6, 0)} km/h, ${trim(here.humidityPct, 0)} % damp, ${trim(here.rainMm, 1)} mm rain`}</T>
+            <T kind="small">
+              {prose(
+                `${trim(here.temperature, 0)} °C, wind ${trim(here.wind * 3.6, 0)} km/h, ${trim(here.humidityPct, 0)} % damp, ${trim(here.rainMm, 1)} mm rain`,
+              )}
+            </T>
           </View>
         </View>
       )}

@@ -11,7 +11,7 @@ let busy = false;
 
 /** Sends one walk that waits, the oldest first. @returns whether something was sent */
 async function sendOne(): Promise<boolean> {
-  const { outbox, walk, unsent, send, sent, met } = useWalking.getState();
+  const { outbox, walk, unsent, send, sent, met, refuse } = useWalking.getState();
   const next = outbox[0] ?? (walk && unsent > 0 ? walk : null);
   if (!next) return false;
   const taps = next.id === walk?.id ? unsent : 0;
@@ -19,8 +19,12 @@ async function sendOne(): Promise<boolean> {
   try {
     const kept = await request('PUT', `/walks/${next.id}`, walkSchema, next);
     sent(next.id, kept.revision, taps);
+    refuse(null);
   } catch (e) {
-    if (!(e instanceof ApiProblem) || e.problem.status !== 409) throw e;
+    if (!(e instanceof ApiProblem)) throw e;
+    const { status } = e.problem;
+    refuse(status >= 400 && status < 500 && status !== 409 && status !== 429 ? (e.problem.errors?.[0]?.message ?? e.message) : null);
+    if (status !== 409) throw e;
     // our own answer was lost, or another device has been on the same round: go on from what the server has
     met(await request('GET', `/walks/${next.id}`, walkSchema));
   }

@@ -2,6 +2,7 @@ import type { PlacedHow } from '../../catalogue/how';
 import type { Method } from '../../catalogue/methods';
 import type { Control } from '../../catalogue/schema';
 import { methodOf, type LabelSheet } from '../../label';
+import { inWordsOf } from '../../measure';
 import type { MixPlan } from '../types';
 
 /** Where the plants stand: in the open, in a tunnel or glasshouse that bees reach, or in a room. */
@@ -39,7 +40,7 @@ export function jobOf(plan: MixPlan, about: JobAbout): Job {
 export function linesAt(job: Job, at: PlacedHow['at']): string[] {
   return job.how
     .filter((line) => (typeof line === 'string' ? at === 'on' : line.at === at && holds(line, job)))
-    .map((line) => (typeof line === 'string' ? line : line.text));
+    .map((line) => inWordsOf(typeof line === 'string' ? line : line.text, job.plan.units));
 }
 
 const holds = (line: PlacedHow, { method, open, plan, vessel }: Job): boolean =>

@@ -1,5 +1,5 @@
 import type { Method } from '../../catalogue/methods';
-import { sayIn } from '../../measure';
+import { inWordsOf, sayIn } from '../../measure';
 import { step, type Step } from '../step';
 import type { Load } from '../types';
 import { linesAt, type Job } from './job';
@@ -77,10 +77,15 @@ export function putOn(job: Job, load: Load): Step {
       : [];
   const air = words.drifts && open ? ['Walk backwards and upwind, into clean air.'] : [];
   const room = words.drifts && !open ? ['Lamps and fans off, food and fish tank covered. Out of the room until it is dry.'] : [];
-  return step(`out-${load.number}`, words.title, [...words.text, ...hose, ...share, ...linesAt(job, 'on'), ...air, ...room], {
-    load: load.number,
-    caution: words.caution ?? (open && beesMatter(job) ? 'Bees still on the flowers? Stop and wait.' : null),
-  });
+  return step(
+    `out-${load.number}`,
+    words.title,
+    [...words.text.map((line) => inWordsOf(line, plan.units)), ...hose, ...share, ...linesAt(job, 'on'), ...air, ...room],
+    {
+      load: load.number,
+      caution: words.caution ?? (open && beesMatter(job) ? 'Bees still on the flowers? Stop and wait.' : null),
+    },
+  );
 }
 
 /** What stays in the soil or a closed station meets bees only when the plant takes it up into its flowers. */

@@ -1,0 +1,73 @@
+import type { Case, Garden, Planting, Treatment } from '@sleetbrook/core/api';
+import { instant, type Instant } from '@sleetbrook/core/measure';
+import type { LabelSheet } from '@sleetbrook/core/label';
+import type { HourlyWeather } from '@sleetbrook/core/weather';
+import type { DecidingTask } from '../../workers/tasks';
+import type { View } from './use-deciding';
+
+interface Facts {
+  readonly now: Instant;
+  readonly found: Pick<Case, 'troubleId' | 'stageSeen' | 'purpose'>;
+  readonly planting: Planting;
+  readonly garden: Garden;
+  readonly weather: readonly HourlyWeather[];
+  readonly treatments: readonly Treatment[];
+  readonly sheets: readonly LabelSheet[];
+  readonly view: View;
+  readonly seenSigns?: readonly string[];
+  readonly share?: number | null;
+  readonly failed?: readonly string[];
+}
+
+/** What the worker needs to judge the ladder for a trouble on a planting. */
+export const decidingTask = ({
+  now,
+  found,
+  planting,
+  garden,
+  weather,
+  treatments,
+  sheets,
+  view,
+  seenSigns = [],
+  share = null,
+  failed = [],
+}: Facts): DecidingTask => ({
+  now,
+  place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
+  hostId: planting.hostId,
+  troubleId: found.troubleId,
+  planting: {
+    stage: planting.stage,
+    site: planting.site,
+    edible: planting.edible,
+    dense: planting.dense,
+    tolerance: planting.tolerance,
+    pickFrom: planting.pickFrom,
+    pickUntil: planting.pickUntil,
+    areaM2: planting.areaM2,
+    heightM: planting.heightM,
+    about: planting.about,
+  },
+  policy: garden.policy,
+  around: garden.around,
+  homeMade: garden.homeMade,
+  plans: garden.plans,
+  stageSeen: found.stageSeen,
+  preventing: found.purpose !== 'seen',
+  sheets: sheets.filter((s) => !s.specimen),
+  weather,
+  records: treatments.map((t) => ({
+    at: instant(Date.parse(t.finishedAt)),
+    controlId: t.controlId,
+    sheet: t.sheet,
+    lineId: t.lineId,
+    amount: t.amount,
+    areaM2: t.areaM2,
+  })),
+  seenSigns,
+  share,
+  failed,
+  school: view.school,
+  whatIf: view.whatIf,
+});

@@ -1,0 +1,67 @@
+import { treatmentPageSchema, type Case, type Planting } from '@sleetbrook/core/api';
+import type { Verdict } from '@sleetbrook/core/decide-light';
+import { useQueries } from '@tanstack/react-query';
+import { request } from '../../api/client';
+import { useCases, useGarden, usePlantings, useSheets } from '../../api/queries';
+import { useDrafts } from '../../state/drafts';
+import { useNow } from '../../state/now';
+import { core } from '../../workers/core';
+import { decidingTask } from '../decide/deciding-task';
+import { useHours, type View } from '../decide/use-deciding';
+import { sharerCase } from './job-for';
+
+/** A planting that shares a mix, judged for itself: undefined while that is under way. */
+export interface Sharer {
+  readonly planting: Planting;
+  readonly verdict: Verdict | null | undefined;
+}
+
+/** Nothing is left out of sight. */
+const EVERYTHING: View = { school: 'traditional', whatIf: [] };
+
+/**
+ * The other plantings of a case's mix, each judged by all the rules as if it were alone: its label line, its picking,
+ * its flowers, what it has had, and its hours.
+ */
+export function useSharers(found: Case | undefined): readonly Sharer[] {
+  const now = useNow();
+  const hours = useHours(now);
+  const garden = useGarden().data;
+  const sheets = useSheets().data;
+  const plantings = usePlantings().data;
+  const cases = useCases('open').data;
+  const also = useDrafts((d) => (found ? d.mixes[found.id]?.also : undefined)) ?? [];
+  const lap = found?.laps.at(-1);
+  const quarter = now === undefined ? 0 : Math.floor(now / 900_000);
+  const sharing = also.flatMap((a) => plantings?.find((p) => p.id === a.plantingId && p.id !== found?.plantingId) ?? []);
+  const judged = useQueries({
+    queries: sharing.map((planting) => ({
+      queryKey: ['sharer', found?.id, found?.revision, planting, garden, quarter, hours?.source, hours?.hours.length, sheets?.length],
+      enabled: found !== undefined && now !== undefined && hours !== undefined && garden !== undefined && sheets !== undefined && cases !== undefined,
+      queryFn: async (): Promise<Verdict | null> => {
+        if (!found || now === undefined || !hours || !garden || !sheets || !cases) throw new Error('not ready');
+        const { treatments } = await request('GET', `/treatments?planting=${planting.id}`, treatmentPageSchema);
+        const own = sharerCase(found, cases, planting);
+        const deciding = await core().decide(
+          decidingTask({ now, found: own ?? found, planting, garden, weather: hours.hours, treatments, sheets, view: EVERYTHING }),
+        );
+        return deciding.verdicts.find((v) => v.control.id === lap?.controlId && (lap.sheetId === null || v.sheet?.id === lap.sheetId)) ?? null;
+      },
+    })),
+  });
+  return sharing.map((planting, i) => ({ planting, verdict: judged[i]?.data }));
+}
+
+/** What stands against it whatever the hour; null where nothing does. */
+export const standsAgainst = ({ verdict }: Sharer): string | null =>
+  verdict === null
+    ? 'It is no means against this there.'
+    : (verdict?.reasons.find((r) => r.weight !== 'note' && !r.code.startsWith('hour-'))?.sentence ?? null);
+
+/** Why it may not be begun on it at this moment; null where it may. */
+export const notNowOn = (s: Sharer): string | null =>
+  s.verdict === undefined
+    ? 'It is still being judged.'
+    : s.verdict?.status === 'usable'
+      ? null
+      : (s.verdict?.reasons[0]?.sentence ?? 'It is no means against this there.');
