@@ -63,3 +63,31 @@ test('weather from a file: a gap is named by its line, a good one is taken', asy
   await load(rows);
   await expect(page.getByText(/30 hours loaded/)).toBeVisible();
 });
+
+test('Back closes what is open and leaves the screen and its words as they were', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Later' }).click();
+  await page.goto('/garden/new');
+  const back = () => page.evaluate(() => window.history.back());
+  for (const _ of ['the first page of a visit', 'once more']) {
+    await page.getByLabel('Name', { exact: true }).fill('Leeks by the wall');
+    await page.getByRole('button', { name: /^Plant:/ }).click();
+    await expect(page.getByRole('dialog', { name: 'Plant' })).toBeVisible();
+    await back();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(page).toHaveURL(/garden\/new$/);
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Leeks by the wall');
+  }
+  // closed by its own button, Back means the screen again
+  await page.goto('/garden');
+  await page
+    .getByRole('link', { name: /planting/ })
+    .or(page.getByRole('button', { name: /planting/ }))
+    .first()
+    .click();
+  await expect(page).toHaveURL(/garden\/new$/);
+  await page.getByRole('button', { name: /^Plant:/ }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await back();
+  await expect(page).toHaveURL(/garden$/);
+});

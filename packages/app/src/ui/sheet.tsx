@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { useBackCloses } from './back-closes';
 import { Button } from './button';
 import { T } from './text';
 
@@ -10,8 +11,9 @@ interface Props {
   readonly children: ReactNode;
 }
 
-/** A panel over the screen. Escape, the ground behind it and the button all close it. */
+/** A panel over the screen. Escape, Back, the ground behind it and the button all close it. */
 export function Sheet({ open, title, onClose, children }: Props) {
+  useBackCloses(open, onClose);
   return (
     <Modal visible={open} transparent animationType="none" onRequestClose={onClose}>
       <View className="flex-1 justify-end md:items-center md:justify-center">
