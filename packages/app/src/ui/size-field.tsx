@@ -1,4 +1,4 @@
-import { otherSystem, parseNumber, readSize, sayIn, UNITS, usualUnit, type Kind, type UnitSystem } from '@sleetbrook/core/measure';
+import { parseNumber, readSize, sayIn, UNITS, usualUnit, type Kind, type UnitSystem } from '@sleetbrook/core/measure';
 import { Field } from './field';
 
 interface Props {
@@ -12,13 +12,11 @@ interface Props {
   readonly placeholder?: string;
 }
 
-/** A size as people type it: a bare number is in the grower's usual unit, any other unit is typed; the other system stands below. */
+/** A size as people type it: a bare number is in the grower's usual unit; any other is typed, and stands below in the grower's own. */
 export function SizeField({ label, kind, units, value, onChange, error, hint, placeholder }: Props) {
   const unit = UNITS[usualUnit(kind, units)];
   const read = value.trim() === '' ? null : readSize(value, kind, units, { min: 0, max: Infinity, what: label });
-  // a bare number is shown in the other system, what was typed with a unit in the grower's own
-  const bare = parseNumber(value).ok;
-  const other = read?.ok && read.value > 0 ? `That is ${sayIn(read.value, unit.dimension, bare ? otherSystem(units) : units)}.` : undefined;
+  const other = read?.ok && read.value > 0 && !parseNumber(value).ok ? `That is ${sayIn(read.value, unit.dimension, units)}.` : undefined;
   const wrong = error ?? (read && !read.ok ? read.reasons[0]?.sentence : undefined);
   const sides = kind === 'area' && value.trim() === '' ? 'Or by its sides: 12 x 4, round 2 m.' : undefined;
   const note = [hint, other, sides].filter(Boolean).join(' ');

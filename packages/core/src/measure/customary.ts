@@ -56,7 +56,9 @@ const US_VOLUME = [
   rung('qt-us', 'qt', 1, [['floz-us', 'fl oz']]),
   rung('floz-us', 'fl oz', 2),
   rung('tbsp-us', 'tbsp', 1),
-  rung('tsp-us', 'tsp', 0),
+  rung('tsp-us', 'tsp', 0.12),
+  // less than an eighth of a teaspoon is drawn up in a syringe
+  rung('ml', 'ml', 0),
 ];
 const IMPERIAL_VOLUME = [
   rung('gal-imp', 'imp gal', 1, [
@@ -85,11 +87,9 @@ const LADDERS: Readonly<Record<'us' | 'imperial', Readonly<Record<Dimension, rea
  * @example customary(975.9, 'volume', 'us') // { figure: '1 qt 1', unit: 'fl oz' }
  */
 export function customary(si: number, dimension: Dimension, system: 'us' | 'imperial'): { figure: string; unit: string } {
-  const ladder = LADDERS[system][dimension];
-  const r =
-    ladder.find((x) => si >= UNITS[x.unit].si * x.from * 0.9999 && !(x.unit === 'tbsp-us' && inThirds(si / UNITS[x.unit].si))) ?? (ladder.at(-1) as Rung);
+  const r = rungFor(si, dimension, system);
   const n = si / UNITS[r.unit].si;
-  const plain = r.unit === 'g' || r.unit === 'ml' ? null : inFraction(n);
+  const plain = fractionIn(r, n);
   const shortened = dimension === 'area' || (r.then.length > 0 && n >= 100) ? short(n) : null;
   if (shortened !== null) return { figure: shortened, unit: r.words };
   // whole pints are said as pints: "3 pt"
@@ -101,6 +101,27 @@ export function customary(si: number, dimension: Dimension, system: 'us' | 'impe
   if (r.then.length === 0) return { figure: short(n), unit: r.words };
   return compound(si, r);
 }
+
+/**
+ * Two amounts of one range, in one unit where a measure shows both: `0.4 to ⅔ oz` would be read wrong beside grams.
+ * @param min in ml, g, m or m² @param max not less than `min`
+ * @example customaryRange(11.4, 18.9, 'mass', 'us') // '11.4 to 18.9 g'
+ */
+export function customaryRange(min: number, max: number, dimension: Dimension, system: 'us' | 'imperial'): string {
+  const r = rungFor(min, dimension, system);
+  const inOne = (si: number) => fractionIn(r, si / UNITS[r.unit].si) ?? short(si / UNITS[r.unit].si);
+  const [least, most] = [customary(min, dimension, system), customary(max, dimension, system)];
+  if (r.then.length > 0) return `${least.figure} ${least.unit} to ${most.figure} ${most.unit}`;
+  return `${inOne(min)} to ${inOne(max)} ${r.words}`;
+}
+
+function rungFor(si: number, dimension: Dimension, system: 'us' | 'imperial'): Rung {
+  const ladder = LADDERS[system][dimension];
+  return ladder.find((x) => si >= UNITS[x.unit].si * x.from * 0.9999 && !(x.unit === 'tbsp-us' && inThirds(si / UNITS[x.unit].si))) ?? (ladder.at(-1) as Rung);
+}
+
+/** Grams and millilitres are read off a scale or a syringe, never in fractions. */
+const fractionIn = (r: Rung, n: number): string | null => (r.unit === 'g' || r.unit === 'ml' ? null : inFraction(n));
 
 /**
  * Whole units, largest first, the last in quarters, or in eighths where there is little of it; a rounding that fills

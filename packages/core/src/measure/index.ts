@@ -13,4 +13,4 @@ export { readSize } from './read-size';
 export type { UnitSystem } from './unit-words';
 export * from './units';
 export type { Working, WorkingInput } from './working';
-export { otherSystem, sayBoth, sayIn, sayParts, usualUnit, writeQuantity, type Kind, type Said } from './write';
+export { metricBeside, sayBoth, sayIn, sayParts, sayRange, usualUnit, writeQuantity, type Kind, type Said } from './write';

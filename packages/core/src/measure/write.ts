@@ -1,4 +1,4 @@
-import { customary } from './customary';
+import { customary, customaryRange } from './customary';
 import type { UnitSystem } from './unit-words';
 import { UNITS, type Dimension, type UnitId } from './units';
 
@@ -83,15 +83,34 @@ export function sayIn(si: number, dimension: Dimension, system: UnitSystem): str
   return `${figure} ${unit}`;
 }
 
-/** The system to show beside a grower's own. */
-export const otherSystem = (system: UnitSystem): UnitSystem => (system === 'us' || system === 'imperial' ? 'metric' : 'us');
+/**
+ * What stands beside an amount: scales and syringes are metric everywhere, so who measures in gallons and pounds
+ * sees both; who measures in metric never sees an ounce.
+ * @returns null when the grower's own words are metric
+ * @example metricBeside(7570.82, 'volume', 'us') // '7.57 l'
+ */
+export const metricBeside = (si: number, dimension: Dimension, system: UnitSystem): string | null =>
+  system === 'us' || system === 'imperial' ? sayIn(si, dimension, 'metric') : null;
 
 /**
- * The grower's system with the other one beside it.
+ * The grower's words with metric ones beside them where they differ.
  * @example sayBoth(7570.82, 'volume', 'us') // '2 US gal (7.57 l)'
  */
-export const sayBoth = (si: number, dimension: Dimension, system: UnitSystem): string =>
-  `${sayIn(si, dimension, system)} (${sayIn(si, dimension, otherSystem(system))})`;
+export function sayBoth(si: number, dimension: Dimension, system: UnitSystem): string {
+  const metric = metricBeside(si, dimension, system);
+  const own = sayIn(si, dimension, system);
+  return metric === null || metric === own ? own : `${own} (${metric})`;
+}
+
+/**
+ * A range in the words of a system, in one unit where a measure shows both ends.
+ * @example sayRange(3, 5, 'mass', 'metric') // '3 to 5 g'
+ */
+export function sayRange(min: number, max: number, dimension: Dimension, system: UnitSystem): string {
+  if (system === 'us' || system === 'imperial') return customaryRange(min, max, dimension, system);
+  const [least, most] = [sayParts(min, dimension, system), sayParts(max, dimension, system)];
+  return least.unit === most.unit ? `${least.figure} to ${most.figure} ${most.unit}` : `${least.figure} ${least.unit} to ${most.figure} ${most.unit}`;
+}
 
 /** The unit in which a grower of a system thinks of a size when no unit is typed. */
 const USUAL: Readonly<Record<'metric' | 'us' | 'imperial', Readonly<Record<'mix' | 'area' | 'height' | 'trunk' | 'row' | 'soil', UnitId>>>> = {

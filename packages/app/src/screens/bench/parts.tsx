@@ -1,4 +1,4 @@
-import { sayBoth, sayIn, sayParts, otherSystem, type Dimension, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayBoth, sayParts, metricBeside, type Dimension, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { measureProduct } from '@sleetbrook/core/mix';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -58,6 +58,7 @@ export function Big({
   readonly children?: ReactNode;
 }) {
   const { figure, unit } = sayParts(si, dimension, units);
+  const beside = metricBeside(si, dimension, units);
   return (
     <View>
       <T kind="label">{title}</T>
@@ -65,7 +66,7 @@ export function Big({
         <T className="font-bold text-[48px] leading-[56px]">{figure}</T>
         <T className="font-medium text-[26px] leading-[32px]">{unit}</T>
       </View>
-      <T kind="muted">{sayIn(si, dimension, otherSystem(units))}</T>
+      {beside !== null && <T kind="muted">{beside}</T>}
       {children}
     </View>
   );

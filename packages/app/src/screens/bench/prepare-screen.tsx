@@ -1,12 +1,11 @@
 import { findPreparation, type Amount, type Input, type Preparation, type Prepared, type Values } from '@sleetbrook/core/bench';
 import {
   done,
-  otherSystem,
+  metricBeside,
   parseNumber,
   readSize,
   refused,
   sayBoth,
-  sayIn,
   sayParts,
   trim,
   UNITS,
@@ -226,6 +225,7 @@ const sayAmount = (a: Amount, units: UnitSystem): string =>
 
 function AmountOf({ amount: a, units, kit }: { readonly amount: Amount; readonly units: UnitSystem; readonly kit: readonly Measure[] }) {
   const { figure, unit } = a.of === 'pieces' ? { figure: sayAmount(a, units), unit: '' } : sayParts(a.value, a.of, units);
+  const beside = a.of === 'pieces' ? null : metricBeside(a.value, a.of, units);
   return (
     <View className="gap-2">
       <View>
@@ -233,7 +233,7 @@ function AmountOf({ amount: a, units, kit }: { readonly amount: Amount; readonly
         <View className="flex-row items-baseline gap-2">
           <T className="font-bold text-[40px] leading-[46px]">{figure}</T>
           {unit !== '' && <T className="font-medium text-[22px]">{unit}</T>}
-          {a.of !== 'pieces' && <T kind="muted">{sayIn(a.value, a.of, otherSystem(units))}</T>}
+          {beside !== null && <T kind="muted">{beside}</T>}
         </View>
       </View>
       {a.spooned && (a.of === 'volume' || a.of === 'mass') && (

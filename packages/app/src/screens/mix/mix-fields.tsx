@@ -1,7 +1,7 @@
 import type { Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { proposedWater, quoteLine, sayRate, startRate, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
-import { otherSystem, sayIn, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
-import { sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
+import { metricBeside, trim, UNITS, usualUnit, type Outcome } from '@sleetbrook/core/measure';
+import { sayRangeIn, sayRateIn, type MixPlan } from '@sleetbrook/core/mix';
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
@@ -45,11 +45,9 @@ export function MixFields({ draft, onChange, sheet, line, planting, sprayers, ga
   const size = SIZES[line.rate.form];
   const known = size.of === null ? null : (planting?.[size.of] ?? null);
   const clean = sprayers.filter((s) => !s.forWeedkiller);
-  const metric = units === 'metric' || units === 'australian';
-  const inOwn =
-    metric || line.rate.printed?.system === units
-      ? ''
-      : `, ${sayRateIn(line.rate.min, line.rate.unit, line.rate.form, units)}${line.rate.max > line.rate.min ? ` to ${sayRateIn(line.rate.max, line.rate.unit, line.rate.form, units)}` : ''}`;
+  // in the grower's own measures too, where the label was printed in others
+  const own = sayRangeIn(line.rate, units);
+  const inOwn = own === sayRate(line.rate) || line.rate.printed?.system === units ? '' : `, ${own}`;
   return (
     <View className="gap-4">
       <View className="flex-row gap-3">
@@ -129,14 +127,17 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
     const { figure, unit } = bigAmount(n, plan);
     return `${figure} ${unit}`;
   };
-  const other = (n: number, dimension: 'volume' | 'mass') => sayIn(n, dimension, otherSystem(units));
+  const beside = [
+    metricBeside(plan.product, plan.unit === 'ml' ? 'volume' : 'mass', units),
+    plan.water > 0 ? metricBeside(plan.water, 'volume', units) : null,
+  ].filter(Boolean);
   return (
     <View>
       <View className="flex-row flex-wrap items-baseline gap-x-3">
         <T className="font-bold text-[44px] leading-[50px]">{amount(plan.product)}</T>
         {plan.water > 0 && <T kind="head">{`in ${sayMl(plan.water, units)}`}</T>}
       </View>
-      <T kind="muted">{`${other(plan.product, plan.unit === 'ml' ? 'volume' : 'mass')}${plan.water > 0 ? ` in ${other(plan.water, 'volume')}` : ''}`}</T>
+      {beside.length > 0 && <T kind="muted">{beside.join(' in ')}</T>}
       {plan.loads.map((l) => (
         <Row
           key={l.number}

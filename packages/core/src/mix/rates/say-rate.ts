@@ -1,5 +1,5 @@
-import { FORM_WORDS, type RateForm } from '../../label';
-import { sayIn, trim, UNITS, type UnitSystem } from '../../measure';
+import { FORM_WORDS, sayRateExact, type Rate, type RateForm } from '../../label';
+import { sayIn, sayRange, trim, UNITS, type UnitSystem } from '../../measure';
 
 /** What a rate is given by in a system: its words, and how many of the form's own units it is. */
 const BY: Readonly<Record<'us' | 'imperial', Readonly<Record<RateForm, readonly [words: string, times: number]>>>> = {
@@ -32,4 +32,17 @@ export function sayRateIn(value: number, unit: 'ml' | 'g', form: RateForm, syste
   if (system === 'metric' || system === 'australian') return `${trim(value, value < 1 ? 3 : 2)} ${unit} ${FORM_WORDS[form]}`;
   const [words, times] = BY[system][form];
   return `${sayIn(value * times, unit === 'ml' ? 'volume' : 'mass', system)} ${words}`;
+}
+
+/**
+ * The whole of a rate in the measures of a system.
+ * @example sayRangeIn(line.rate, 'us') // '11.4 to 18.9 g per US gal'
+ */
+export function sayRangeIn(rate: Rate, system: UnitSystem): string {
+  const { min, max, unit, form } = rate;
+  if (system === 'metric' || system === 'australian') return sayRateExact(rate);
+  if (min === max) return sayRateIn(max, unit, form, system);
+  if (min === 0) return `up to ${sayRateIn(max, unit, form, system)}`;
+  const [words, times] = BY[system][form];
+  return `${sayRange(min * times, max * times, unit === 'ml' ? 'volume' : 'mass', system)} ${words}`;
 }

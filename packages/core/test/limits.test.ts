@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { rateFrom, type LabelSheet, type RateForm } from '../src/label';
+import { looserThan } from '../src/label/files';
+import { findSheet } from '../src/label/sheets';
+import { metricBeside, sayBoth, sayIn, sayRange, squareMetres, STARTER_KITS } from '../src/measure';
+import { planMix, sayRangeIn, type MixRequest } from '../src/mix';
+import { checkSoap, oilForLye, PURITY, SURPLUS } from '../src/mix/bench';
+
+const soap = findSheet('potassium-soap') as LabelSheet;
+const malathion = findSheet('malathion-50-ec') as LabelSheet;
+const got = <T>(out: { ok: true; value: T } | { ok: false; reasons: readonly { sentence: string }[] }): T => {
+  if (!out.ok) throw new Error(out.reasons[0]?.sentence);
+  return out.value;
+};
+
+describe('a size of nothing is asked for where it belongs', () => {
+  const ask: readonly [RateForm, Partial<MixRequest>, string][] = [
+    ['per-plant', { count: 0 }, 'bad-count'],
+    ['per-m-row', { count: 0 }, 'bad-row'],
+    ['per-litre-soil', { count: 0 }, 'bad-soil'],
+    ['per-cm-trunk', { trunkCm: 0 }, 'bad-trunk'],
+    ['per-m-height', { heightM: 0 }, 'bad-height'],
+  ];
+  test.each(ask)('%s', (form, size, code) => {
+    const line = { ...(soap.lines[0] as LabelSheet['lines'][0]), rate: { form, unit: 'ml' as const, min: 1, max: 2 } };
+    const request: MixRequest = { sheet: soap, line, rate: 2, area: squareMetres(4), water: null, sprayer: null, kit: STARTER_KITS.metric, ...size };
+    expect(planMix(request)).toMatchObject({ ok: false, reasons: [{ code, field: expect.any(String), sentence: expect.stringMatching(/say|measure/) }] });
+  });
+});
+
+describe('the ends of what is allowed are allowed', () => {
+  const olive = [{ oilId: 'olive', g: 1000 }];
+  test.each([SURPLUS.min, SURPLUS.max])('%d %% of oil over', (surplus) => expect(oilForLye(200, olive, 90, surplus).ok).toBe(true));
+  test.each([SURPLUS.min - 0.01, SURPLUS.max + 0.01, Number.NaN])('not %d %%', (surplus) =>
+    expect(oilForLye(200, olive, 90, surplus)).toMatchObject({ ok: false, reasons: [{ field: 'surplus' }] }),
+  );
+  test.each([PURITY.min, PURITY.max])('lye of %d %%', (purity) => expect(checkSoap(olive, 150, purity, 'potassium').ok).toBe(true));
+  test.each([PURITY.min - 0.1, PURITY.max + 0.1])('not of %d %%', (purity) =>
+    expect(checkSoap(olive, 150, purity, 'potassium')).toMatchObject({ ok: false, reasons: [{ field: 'purity' }] }),
+  );
+
+  test('the oil that is said to put a soap right does, and a spoon less would not', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 200, max: 3000 }), fc.integer({ min: 60, max: 900 }), fc.constantFrom(80, 90, 100), (g, lye, purity) => {
+        const before = got(checkSoap([{ oilId: 'olive', g }], lye, purity, 'potassium'));
+        fc.pre(before.verdict === 'lye-left' || before.verdict === 'close');
+        const more = Number(/(\d+) g more/.exec(before.sentence)?.[1]);
+        const after = (extra: number) => got(checkSoap([{ oilId: 'olive', g: g + extra }], lye, purity, 'potassium')).surplusLow;
+        expect(after(more)).toBeGreaterThanOrEqual(SURPLUS.usual - 1e-6);
+        expect(after(more - 2)).toBeLessThan(SURPLUS.usual);
+      }),
+    );
+  });
+});
+
+describe('an own sheet beside a specimen of several lines', () => {
+  const line = malathion.lines[0] as LabelSheet['lines'][0];
+  // one line for two crops, seven days apart; another, stricter, for a third
+  const specimen: LabelSheet = {
+    ...malathion,
+    lines: [
+      { ...line, crops: ['tomato', 'pepper'], intervalDays: 7, maxPerSeason: 4, rate: { ...line.rate, max: 2 } },
+      { ...line, crops: ['cabbage'], intervalDays: 14, maxPerSeason: 2, rate: { ...line.rate, max: 1 } },
+    ],
+  };
+  const own = (change: Partial<typeof line>): LabelSheet => ({ ...specimen, id: 'own-x', specimen: false, lines: [{ ...line, ...change }] });
+  const like = { intervalDays: 7, maxPerSeason: 4, rate: { ...line.rate, max: 2 } };
+  test('is judged by the line of its own crop, of which one is enough', () => {
+    expect(looserThan(own({ ...like, crops: ['tomato'] }), specimen)).toEqual([]);
+    expect(looserThan(own({ ...like, crops: ['cabbage'] }), specimen).join(' ')).toMatch(
+      /up to 2 .*has 1 .*7 days between, the specimen has 14.*4 times a year/,
+    );
+  });
+  test('with a crop that no line carries, it may not be looser than every line', () => {
+    expect(looserThan(own({ ...like, crops: ['maize'] }), specimen)).toEqual([]);
+    expect(looserThan(own({ ...like, crops: ['maize'], intervalDays: 6 }), specimen).join(' ')).toMatch(/6 days between, the specimen has 7/);
+  });
+});
+
+describe('amounts beside each other', () => {
+  test('who measures in litres never sees an ounce; who measures in gallons sees both', () => {
+    for (const system of ['metric', 'australian'] as const) {
+      expect(metricBeside(7570.82, 'volume', system)).toBeNull();
+      expect(sayBoth(7570.82, 'volume', system)).toBe('7.57 l');
+    }
+    expect(sayBoth(7570.82, 'volume', 'us')).toBe('2 US gal (7.57 l)');
+    expect(sayBoth(9.5, 'mass', 'us')).toBe('9.5 g');
+  });
+
+  // source: NIST Handbook 44, Appendix C: 3.785411784 l a gallon, 28.349523125 g an ounce
+  test.each([
+    [3, 5, 'mass', 'metric', '3 to 5 g'],
+    [800, 1200, 'volume', 'metric', '800 ml to 1.2 l'],
+    [3 * 3.785411784, 5 * 3.785411784, 'mass', 'us', '11.4 to 18.9 g'],
+    [28.349523125, 56.69904625, 'mass', 'us', '1 to 2 oz'],
+    [4.92892159375, 29.5735295625, 'volume', 'us', '1 to 6 tsp'],
+    [22.180147171875, 29.5735295625, 'volume', 'us', '1½ to 2 tbsp'],
+    [453.59237, 907.18474, 'mass', 'imperial', '1 lb to 2 lb'],
+  ] as const)('%d to %d %s in %s is %s', (min, max, dimension, system, words) => expect(sayRange(min, max, dimension, system)).toBe(words));
+
+  test('a range is said in the words its ends are said in, and never shows an end as nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 5000, noNaN: true }),
+        fc.double({ min: 1.01, max: 6, noNaN: true }),
+        fc.constantFrom('volume' as const, 'mass' as const),
+        fc.constantFrom('us' as const, 'imperial' as const, 'metric' as const),
+        (min, times, dimension, system) => {
+          const words = sayRange(min, min * times, dimension, system);
+          const unit = sayIn(min, dimension, system).replace(/^.* (?=[a-z]+( [a-z]+)?$)/i, '');
+          expect(words).toContain(unit);
+          expect(words).not.toMatch(/(^| )0( |$)|\d\.\d{4}|NaN/);
+        },
+      ),
+    );
+  });
+
+  test('a printed rate is said in a reader’s own measures, open ends as they are', () => {
+    const rate = (text: string) => got(rateFrom(text, 'us', null));
+    expect(sayRangeIn(rate('3 to 5 g per litre'), 'us')).toBe('11.4 to 18.9 g per US gal');
+    expect(sayRangeIn(rate('up to 5 g per litre'), 'imperial')).toMatch(/^up to .* per imp gal$/);
+    expect(sayRangeIn(rate('2 tsp per US gal'), 'metric')).toBe('2.6 ml per litre');
+  });
+});
