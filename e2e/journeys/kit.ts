@@ -140,6 +140,12 @@ export interface OwnLabel {
 /** Types a label in as it is printed. */
 export async function typeLabel(page: Page, own: OwnLabel): Promise<void> {
   await page.goto(`/shed/new?from=${own.from}`);
+  await fillLabel(page, own);
+  await expect(page.getByRole('heading', { name: own.name })).toBeVisible();
+}
+
+/** The form of a label sheet, however it was come by. */
+export async function fillLabel(page: Page, own: OwnLabel): Promise<void> {
   await page.getByLabel('Name', { exact: true }).fill(own.name);
   await own.form?.(page);
   await page
@@ -154,7 +160,6 @@ export async function typeLabel(page: Page, own: OwnLabel): Promise<void> {
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('checkbox', { name: 'I compared every figure with the label in my hand' }).click();
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
-  await expect(page.getByRole('heading', { name: own.name })).toBeVisible();
 }
 
 /** From a planting to an open case, tapping what was seen. */

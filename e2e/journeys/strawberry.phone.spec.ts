@@ -1,4 +1,4 @@
-import { allCards, expect, fairWeather, openCase, plant, planFor, settle, sprayer, take, test, typeLabel } from './kit';
+import { allCards, expect, fairWeather, fillLabel, openCase, plant, planFor, settle, sprayer, take, test } from './kit';
 
 test.use({ running: true });
 
@@ -15,9 +15,13 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
     pickUntil: '2026-07-10',
   });
   await fairWeather(page, '2026-05-16T00:00:00Z', 25, { rh: 80 });
-  await typeLabel(page, { from: 'bacillus-subtilis', name: 'Living fungicide', rate: '10 to 15 ml per litre', water: '300 ml per m²' });
   await openCase(page, bed, 'Flower', ['Grey fur'], ['3', '40']);
-  await take(page, /^B\. subtilis.*Living fungicide/, 'It is in flower, and damp');
+  await take(page, /^B\. subtilis/, 'It is in flower, and damp');
+  // the specimen's figures stand until the label in the hand is typed in, from here and back to here
+  await expect(page.getByText(/Specimen, check against your own label/)).toBeVisible();
+  await page.getByRole('button', { name: 'Mix by my own label' }).click();
+  await fillLabel(page, { from: 'bacillus-subtilis', name: 'Living fungicide', rate: '10 to 15 ml per litre', water: '300 ml per m²' });
+  await expect(page.getByText(/Your own label sheet. Living fungicide/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await planFor(page);
   await page.getByRole('button', { name: 'Start measuring' }).click();

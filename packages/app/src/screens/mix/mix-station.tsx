@@ -37,6 +37,9 @@ export function MixStation({ found, onKeep, busy }: Props) {
         <>
           <T>{`${sheet.name} ${sheet.specimen ? 'is a conventional product' : 'was not compared with your label yet'}. Before you mix it, check every figure of the sheet against the label in your hand.`}</T>
           <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}?case=${found.id}`)} />
+          {sheet.specimen && (
+            <Button kind="link" title="It says otherwise: mix by my own label" onPress={() => router.navigate(`/shed/new?from=${sheet.id}&case=${found.id}`)} />
+          )}
         </>
       ) : (
         <>
@@ -50,6 +53,11 @@ export function MixStation({ found, onKeep, busy }: Props) {
             garden={mix.garden}
             mix={plan}
             also={<AlsoOn mix={mix} job={job.value} onChange={(also) => setMix(found.id, { also, step: -1, ticked: [], log: {}, slips: [] })} />}
+          />
+          <Button
+            kind="link"
+            title={sheet.specimen ? 'Mix by my own label' : 'See or change my label'}
+            onPress={() => router.navigate(sheet.specimen ? `/shed/new?from=${sheet.id}&case=${found.id}` : `/shed/${sheet.id}?case=${found.id}`)}
           />
           <Button title="Keep these amounts" disabled={!plan.ok} busy={busy} onPress={onKeep} />
         </>

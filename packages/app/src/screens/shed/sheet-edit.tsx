@@ -22,6 +22,7 @@ import { Ticks } from '../../ui/ticks';
 import { FileButton, readText } from './file-button';
 import { LineFields } from './line-fields';
 import { freshLine, GAP_GROUPS, lineFormOf, readSheet, sheetFormOf, type LineForm, type SheetErrors, type SheetForm } from './sheet-form';
+import { useLabelForCase } from './use-label-for-case';
 
 const MIXES = ([...MATERIAL_GROUPS, 'anything'] as const).map((value) => ({
   value,
@@ -81,6 +82,7 @@ function Form({ base, id, specimen, units }: FormProps) {
   const save = useSaveSheet();
   const confirm = useConfirmSheet();
   const readRates = useReadRates();
+  const { caseId, goOn } = useLabelForCase();
   const [form, setForm] = useState<SheetForm>(() => sheetFormOf(base, units));
   const [errors, setErrors] = useState<SheetErrors>({});
   const [mine, setMine] = useState(false);
@@ -105,7 +107,8 @@ function Form({ base, id, specimen, units }: FormProps) {
     if (found.length > 0 && !meant) return setErrors({ looser: LOOSER });
     const kept: OwnSheet = await save.mutateAsync(read.sheet);
     if (now !== undefined) await confirm.mutateAsync({ sheetId: kept.id, version: kept.version, confirmedAt: new Date(now).toISOString() });
-    router.replace(`/shed/${kept.id}`);
+    if (caseId) await goOn(kept);
+    else router.replace(`/shed/${kept.id}`);
   };
   const takeRates = async (file: File) => {
     const text = await readText(file);
@@ -120,7 +123,7 @@ function Form({ base, id, specimen, units }: FormProps) {
     <Page
       title={id === null ? 'Your own label sheet' : base.name}
       sub={id === null ? `From the specimen: ${base.name}` : `Version ${base.version + 1}; records keep the older ones`}
-      back={id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }}
+      back={caseId ? { title: 'Case', href: `/cases/${caseId}` } : id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }}
       footer={
         <ActionBar>
           {wrong > 0 && (

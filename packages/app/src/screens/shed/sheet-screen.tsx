@@ -2,7 +2,7 @@ import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/cor
 import { lineFor, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
-import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
 import { useConfirmSheet, useRemoveSheet, useRestoreSheet, useUnconfirmSheet } from '../../api/mutations';
@@ -17,6 +17,7 @@ import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
+import { useLabelForCase } from './use-label-for-case';
 
 const CHECKS = [
   'The active ingredient and its strength are the same',
@@ -61,8 +62,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const confirm = useConfirmSheet();
   const unconfirm = useUnconfirmSheet();
   const router = useRouter();
-  // come from a case to be compared: it leads back there
-  const { case: caseId } = useLocalSearchParams<{ case?: string }>();
+  const { caseId } = useLabelForCase();
   const now = useNow();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const confirmed = confirmations.some((c) => c.sheetId === s.id && c.version === s.version);
@@ -71,7 +71,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
     <Page
       title={s.name}
       sub={s.specimen ? 'Specimen: check against your own label' : `Your own label sheet, version ${s.version}`}
-      back={{ title: 'Shed', href: '/shed' }}
+      back={caseId ? { title: 'Case', href: `/cases/${caseId}` } : { title: 'Shed', href: '/shed' }}
       aside={<PoisonHelp />}
       footer={
         <ActionBar>
@@ -141,7 +141,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
             {CHECKS.map((c) => (
               <Tick key={c} label={c} checked={ticked.includes(c)} onChange={(yes) => setTicked(yes ? [...ticked, c] : ticked.filter((t) => t !== c))} />
             ))}
-            <T kind="small">Does one not hold? Then do not use this sheet for your product.</T>
+            <T kind="small">Does one not hold? Then do not use this sheet for your product: make your own from it, above, with what your label says.</T>
           </View>
         )}
       </View>
@@ -154,19 +154,20 @@ const bySize = (form: LabelSheet['lines'][number]['rate']['form']) => form !== '
 /** What can be done with a sheet: one of one's own from a specimen; change, versions and removal of an own one. */
 function Own({ sheet: s }: { readonly sheet: LabelSheet }) {
   const router = useRouter();
+  const { within } = useLabelForCase();
   const remove = useRemoveSheet();
   const [asking, setAsking] = useState(false);
   if (s.specimen)
     return (
       <View className="gap-3 pt-5">
-        <Button kind="quiet" title="Make my own from this" onPress={() => router.navigate(`/shed/new?from=${s.id}`)} />
+        <Button kind="quiet" title="Make my own from this" onPress={() => router.navigate(within(`/shed/new?from=${s.id}`))} />
         <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
       </View>
     );
   return (
     <View className="gap-3 pt-5">
       <Versions id={s.id} />
-      <Button kind="quiet" title="Change it" onPress={() => router.navigate(`/shed/${s.id}/edit`)} />
+      <Button kind="quiet" title="Change it" onPress={() => router.navigate(within(`/shed/${s.id}/edit`))} />
       <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
       <Button kind="stop" title="Remove this sheet" onPress={() => setAsking(true)} />
       <Sheet open={asking} title={`Remove ${s.name}?`} onClose={() => setAsking(false)}>
