@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { rateFrom, type LabelSheet, type RateForm } from '../src/label';
+import { levelDensityOf, rateFrom, teaspoonMl, weighedG, type LabelSheet, type RateForm } from '../src/label';
 import { looserThan } from '../src/label/files';
 import { findSheet } from '../src/label/sheets';
-import { metricBeside, sayBoth, sayIn, sayRange, squareMetres, STARTER_KITS } from '../src/measure';
-import { planMix, sayRangeIn, type MixRequest } from '../src/mix';
-import { checkSoap, oilForLye, PURITY, SURPLUS } from '../src/mix/bench';
+import { metricBeside, parseQuantity, sayBoth, sayIn, sayRange, squareMetres, STARTER_KITS, type UnitSystem } from '../src/measure';
+import { checkRecipe, planMix, sayRangeIn, type MixRequest } from '../src/mix';
+import { checkBordeaux, checkSoap, oilForLye, PURITY, sayFormula, STOCK_G_PER_L, SURPLUS, type BordeauxPart } from '../src/mix/bench';
 
 const soap = findSheet('potassium-soap') as LabelSheet;
 const malathion = findSheet('malathion-50-ec') as LabelSheet;
@@ -121,4 +121,103 @@ describe('amounts beside each other', () => {
     expect(sayRangeIn(rate('up to 5 g per litre'), 'imperial')).toMatch(/^up to .* per imp gal$/);
     expect(sayRangeIn(rate('2 tsp per US gal'), 'metric')).toBe('2.6 ml per litre');
   });
+});
+
+describe('what ten level spoons weigh', () => {
+  test('25 g of ten 5 ml spoons is half a gram a ml, as sure as the levelling and the scale', () => {
+    expect(got(levelDensityOf(25, 5))).toMatchObject({ gPerMl: 0.5, spread: 0.05 + 0.5 / 25 });
+  });
+  test.each([0, -3, 1, 2000, Number.NaN])('%d g is a slip', (g) =>
+    expect(levelDensityOf(g, 5)).toMatchObject({ ok: false, reasons: [{ code: 'bad-weight', field: 'spoonsG' }] }),
+  );
+  test('what was typed comes back; a specimen’s figure is not the grower’s own', () => {
+    for (const system of ['us', 'metric'] as const) expect(weighedG(got(levelDensityOf(31, teaspoonMl(system))), teaspoonMl(system))).toBeCloseTo(31, 9);
+    expect(weighedG(findSheet('wettable-sulfur')?.levelDensity, 5)).toBeNull();
+    expect(weighedG(undefined, 5)).toBeNull();
+  });
+  // a powder that the label gives by weight can then be measured by the spoon, and the heaviest it can be stays within the label
+  test('a powder by weight goes by the spoon once it was weighed, and not before', () => {
+    const sulfur = findSheet('wettable-sulfur') as LabelSheet;
+    const line = sulfur.lines[0] as LabelSheet['lines'][0];
+    const spoons = STARTER_KITS.us.filter((m) => m.kind === 'spoon');
+    const { levelDensity: _, ...rest } = sulfur;
+    const request = (sheet: LabelSheet): MixRequest => ({
+      sheet,
+      line,
+      rate: line.rate.min,
+      area: squareMetres(20),
+      water: null,
+      sprayer: { name: 'Can', capacity: 8000 as never },
+      kit: spoons,
+    });
+    const before = planMix(request(rest));
+    expect(before.ok ? [] : before.reasons.map((r) => r.sentence).join(' ')).toMatch(/ten level teaspoons.*Weigh 8 g/);
+    fc.assert(
+      fc.property(fc.integer({ min: 12, max: 60 }), (g) => {
+        const density = got(levelDensityOf(g, teaspoonMl('us')));
+        const plan = planMix(request({ ...rest, levelDensity: density }));
+        if (!plan.ok) return expect(plan.reasons[0]?.code).not.toBe('no-density');
+        for (const load of plan.value.loads) {
+          expect(load.measured.by).toBe('volume');
+          expect((load.made * (1 + density.spread)) / (load.water / 1000)).toBeLessThanOrEqual(line.rate.max + 1e-6);
+        }
+      }),
+    );
+  });
+});
+
+describe('a Bordeaux recipe out of stocks', () => {
+  const GALLON = 3785.411784;
+  const QUART = GALLON / 4;
+  const usual = { as: 'stock', ml: QUART, gPerL: STOCK_G_PER_L } as const;
+  const dry = (text: string): BordeauxPart => ({ as: 'dry', amount: got(parseQuantity(text, 'us', ['mass', 'volume'], 'f')) });
+  const check = (copper: BordeauxPart, lime: BordeauxPart, gallons: number) =>
+    checkBordeaux(copper, lime, (gallons * GALLON) as never, 'pentahydrate', 'hydrated', 'us');
+  // source: UC ANR Publication 7481: a quart of each stock of 1 lb a gallon in 2 gallons of water is 10-10-100
+  test('a quart of each in two gallons of water is the usual one', () => {
+    const out = got(check(usual, usual, 2.5));
+    expect([sayFormula(out.formula), out.verdict]).toEqual(['10-10-100', 'usual']);
+    expect(out.sentences[0]).toMatch(/1⅝ oz .*1⅝ oz .* in a US gallon|0\.1 lb|1\.6 oz/);
+  });
+  test('a stock made of burnt lime or of dried salt is counted as what it holds', () => {
+    const out = got(checkBordeaux(usual, usual, (2.5 * GALLON) as never, 'anhydrous', 'burnt'));
+    expect(sayFormula(out.formula)).toBe('10-10-100');
+  });
+  test('one may be dry and the other not', () => expect(sayFormula(got(check(dry('4 oz'), usual, 2.5)).formula)).toBe('10-10-100'));
+  test('a quart of something dry is asked for, never reckoned with', () => {
+    expect(check(dry('1 qt'), dry('1 qt'), 2.5)).toMatchObject({ ok: false, reasons: [{ code: 'stock-meant', field: 'copper' }] });
+    expect(check(dry('4 oz'), dry('1 qt'), 2.5)).toMatchObject({ ok: false, reasons: [{ code: 'stock-meant', field: 'lime' }] });
+    expect(check(dry('3 1/3 tbsp'), dry('10 tbsp'), 1)).toMatchObject({ ok: true, value: { verdict: 'usual' } });
+    expect(got(check(dry('1/2 cup'), dry('1 cup'), 1)).sentences.join(' ')).toMatch(/too-strong|Do not spray it: more than twice.*From a stock/);
+  });
+  test.each<[string, BordeauxPart, string, string]>([
+    ['more stock than mix', { ...usual, ml: 3 * GALLON }, 'bad-volume', 'water'],
+    ['a stock of nothing', { ...usual, gPerL: 0 }, 'bad-stock', 'copperStock'],
+    ['a stock that no water holds', { ...usual, gPerL: 301 }, 'bad-stock', 'copperStock'],
+    ['none of it', { ...usual, ml: 0 }, 'bad-amount', 'copper'],
+  ])('%s is refused where it was typed', (_what, copper, code, field) =>
+    expect(check(copper, usual, 2.5)).toMatchObject({ ok: false, reasons: [{ code, field }] }),
+  );
+});
+
+describe('a recipe is answered in the measures of who asks', () => {
+  const line = soap.lines[0] as LabelSheet['lines'][0];
+  const ask = (product: string, over: string, units: UnitSystem) =>
+    got(
+      checkRecipe({
+        sheet: { ...soap, specimen: false },
+        line,
+        product: got(parseQuantity(product, units, ['volume'], 'f')),
+        over: got(parseQuantity(over, units, ['volume'], 'f')),
+        units,
+      }),
+    );
+  test('in gallons and spoons, with the figure that binds beside them', () => {
+    const { sentences, verdict } = ask('8 fl oz', '1 US gal', 'us');
+    expect(verdict).toBe('above');
+    expect(sentences.join(' ')).toMatch(/8 fl oz per US gal/);
+    // 20 ml a litre is the most: 75.7 ml a gallon
+    expect(sentences.join(' ')).toMatch(/For 1 US gal of mix take at most .* \(75\.7 ml\)/);
+  });
+  test('in litres, without an ounce', () => expect(ask('240 ml', '4 l', 'metric').sentences.join(' ')).not.toMatch(/oz|gal|tsp/));
 });

@@ -196,7 +196,9 @@ describe('Bordeaux', () => {
   });
   // source: UC ANR Publication 7481: 3 1/3 tbsp of crystals and 10 tbsp of dry hydrated lime to a gallon
   test('the published spoons make 10-10-100', () => {
-    const c = got(checkBordeaux(q('3 1/3 tbsp', 'volume'), q('10 tbsp', 'volume'), GAL, 'pentahydrate', 'hydrated'));
+    const c = got(
+      checkBordeaux({ as: 'dry', amount: q('3 1/3 tbsp', 'volume') }, { as: 'dry', amount: q('10 tbsp', 'volume') }, GAL, 'pentahydrate', 'hydrated'),
+    );
     expect(sayFormula(c.formula)).toBe('10-10-100');
     expect(c.verdict).toBe('usual');
   });
@@ -217,7 +219,7 @@ describe('Bordeaux', () => {
     expect(copperLoad(11.54, squareMetres(30), 0.1).over).toBe(true);
   });
   test('too little lime is never sprayed', () => {
-    const c = got(checkBordeaux(q('100 g', 'mass'), q('20 g', 'mass'), GAL, 'pentahydrate', 'hydrated'));
+    const c = got(checkBordeaux({ as: 'dry', amount: q('100 g', 'mass') }, { as: 'dry', amount: q('20 g', 'mass') }, GAL, 'pentahydrate', 'hydrated'));
     expect(c.verdict).toBe('little-lime');
     expect(readFormula('10-2-100').ok).toBe(false);
   });

@@ -16,7 +16,8 @@ interface Props {
 export function SizeField({ label, kind, units, value, onChange, error, hint, placeholder }: Props) {
   const unit = UNITS[usualUnit(kind, units)];
   const read = value.trim() === '' ? null : readSize(value, kind, units, { min: 0, max: Infinity, what: label });
-  const other = read?.ok && read.value > 0 && !parseNumber(value).ok ? `That is ${sayIn(read.value, unit.dimension, units)}.` : undefined;
+  const said = read?.ok && read.value > 0 && !parseNumber(value).ok ? sayIn(read.value, unit.dimension, units) : null;
+  const other = said !== null && said !== value.trim() ? `That is ${said}.` : undefined;
   const wrong = error ?? (read && !read.ok ? read.reasons[0]?.sentence : undefined);
   const sides = kind === 'area' && value.trim() === '' ? 'Or by its sides: 12 x 4, round 2 m.' : undefined;
   const note = [hint, other, sides].filter(Boolean).join(' ');

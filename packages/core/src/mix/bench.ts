@@ -1,5 +1,5 @@
 /** The bench: sizes, strengths, what to buy, and preparations with a card of their own. */
-export { checkBordeaux, LEVEL, type BordeauxCheck } from './bordeaux/check';
+export { checkBordeaux, LEVEL, type BordeauxCheck, type Part as BordeauxPart } from './bordeaux/check';
 export { copperLoad, type CopperLoad } from './bordeaux/copper-load';
 export {
   asCrystals,

@@ -1,5 +1,20 @@
-import { FORM_WORDS, quoteLine, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
-import { atLeast, atMost, done, downTo3, refused, trim, upTo3, type Dimension, type Outcome, type Quantity, type Working } from '../measure';
+import { FORM_WORDS, quoteLine, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
+import {
+  atLeast,
+  atMost,
+  done,
+  downTo3,
+  refused,
+  sayIn,
+  trim,
+  upTo3,
+  type Dimension,
+  type Outcome,
+  type Quantity,
+  type UnitSystem,
+  type Working,
+} from '../measure';
+import { sayRateIn } from './rates/say-rate';
 
 export interface RecipeRequest {
   readonly sheet: LabelSheet;
@@ -8,6 +23,8 @@ export interface RecipeRequest {
   readonly product: Quantity;
   /** What it goes into or onto: the mix in all, or the ground, the row, the potting mix, the trunk, the height; a number of plants as it is. */
   readonly over: Quantity | number;
+  /** Whose measures the answer is said in; metric when not given. */
+  readonly units?: UnitSystem;
 }
 
 export interface RecipeCheck {
@@ -27,7 +44,7 @@ export interface RecipeCheck {
  *   `wrong-over` when the label goes by something else than what was given
  * @example checkRecipe({ sheet: soap, line, product: 2 tbsp, over: 1 l }) // 30 ml per litre: 1.5 times the maximum
  */
-export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outcome<RecipeCheck> {
+export function checkRecipe({ sheet, line, product, over, units = 'metric' }: RecipeRequest): Outcome<RecipeCheck> {
   const { form, unit, min, max } = line.rate;
   const amount = inUnit(sheet, unit, product);
   if (!amount.ok) return amount;
@@ -35,8 +52,14 @@ export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outc
   if (!per.ok) return per;
   const rate = amount.value / per.value;
   const verdict = !atMost(rate, max) ? 'above' : !atLeast(rate, min) ? 'below' : 'within';
-  const made = `This makes ${trim(rate, 2)} ${unit} ${sayPer(form)}`;
-  const what = WHAT[form];
+  const made = `This makes ${sayRateIn(rate, unit, form, units)}`;
+  const customary = units === 'us' || units === 'imperial';
+  // the words of a jug are rounded; the figure that binds stands beside them
+  const amountOf = (n: number) => (customary ? `${sayIn(n, unit === 'ml' ? 'volume' : 'mass', units)} (${trim(n, 3)} ${unit})` : `${trim(n, 3)} ${unit}`);
+  const sizeOf = (n: number) => {
+    const dimension = OVER[form];
+    return dimension !== null && customary ? sayIn(n * SI[form], dimension, units) + ON[form] : `${trim(n, 3)} ${METRIC[form]}${ON[form]}`;
+  };
   // rounded to the safe side: never up past the maximum, never down past what dilutes enough
   const most = downTo3(max * per.value);
   const atLeastOver = upTo3(amount.value / max);
@@ -48,15 +71,15 @@ export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outc
     verdict === 'above'
       ? [
           `${made}: ${trim(rate / max, 2)} times ${label}’s maximum.${ours ? decides : ' Do not use it.'}`,
-          `For ${trim(per.value, 2)} ${what} take at most ${trim(most, 3)} ${unit}.`,
+          `For ${sizeOf(per.value)} take at most ${amountOf(most)}.`,
           form === 'per-litre'
-            ? `If it is mixed already, it is within ${label} in ${trim(atLeastOver, 3)} l in all; only if your plants need that much.`
-            : `So much product is for ${trim(atLeastOver, 3)} ${what} or more.`,
+            ? `If it is mixed already, it is within ${label} in ${sizeOf(atLeastOver)} in all; only if your plants need that much.`
+            : `So much product is for ${sizeOf(atLeastOver)} or more.`,
         ]
       : verdict === 'below'
         ? [
             `${made}: weaker than ${label}’s ${sayRate(line.rate)}. It may do nothing, and what survives grows used to it.`,
-            `For ${trim(per.value, 2)} ${what} take ${trim(min * per.value, 2)} to ${trim(most, 3)} ${unit}.`,
+            `For ${sizeOf(per.value)} take ${amountOf(min * per.value)} to ${amountOf(most)}.`,
           ]
         : [`${made}: within ${label}’s ${sayRate(line.rate)}.${decides}`];
   return done({
@@ -65,7 +88,7 @@ export function checkRecipe({ sheet, line, product, over }: RecipeRequest): Outc
     sentences,
     working: {
       title: 'Rate it makes',
-      result: `${trim(rate, 3)} ${unit} ${sayPer(form)}`,
+      result: sayRateIn(rate, unit, form, units),
       inputs: [
         { name: 'Product', value: product.understood },
         { name: form === 'per-litre' ? 'Mix in all' : 'For', value: typeof over === 'number' ? String(over) : over.understood },
@@ -89,21 +112,45 @@ function inUnit(sheet: LabelSheet, unit: 'ml' | 'g', p: Quantity): Outcome<numbe
   if (byDensity(sheet, unit, p)) {
     return sheet.levelDensity
       ? done(p.si * heaviest(sheet.levelDensity))
-      : refused('no-density', 'What a spoonful of this powder weighs is not known: weigh it, or add its density to the sheet.', 'product');
+      : refused(
+          'no-density',
+          'What a spoonful of this powder weighs is not known: weigh it, or put on its label sheet what ten level teaspoons weigh.',
+          'product',
+        );
   }
   return unit === 'ml'
     ? refused('by-volume', 'This label goes by ml: measure it by volume.', 'product')
     : refused('by-weight', 'This label goes by weight: weigh it.', 'product');
 }
 
-const WHAT: Readonly<Record<RateForm, string>> = {
-  'per-litre': 'l of mix',
+const METRIC: Readonly<Record<RateForm, string>> = {
+  'per-litre': 'l',
   'per-m2': 'm²',
   'per-plant': 'plants',
-  'per-m-row': 'm of row',
-  'per-litre-soil': 'l of potting mix',
-  'per-cm-trunk': 'cm of trunk',
-  'per-m-height': 'm of height',
+  'per-m-row': 'm',
+  'per-litre-soil': 'l',
+  'per-cm-trunk': 'cm',
+  'per-m-height': 'm',
+};
+/** Of what a size is, after it: "5 l of mix". */
+const ON: Readonly<Record<RateForm, string>> = {
+  'per-litre': ' of mix',
+  'per-m2': '',
+  'per-plant': '',
+  'per-m-row': ' of row',
+  'per-litre-soil': ' of potting mix',
+  'per-cm-trunk': ' round the trunk',
+  'per-m-height': ' of height',
+};
+/** One of what a form counts by, in ml, m or m². */
+const SI: Readonly<Record<RateForm, number>> = {
+  'per-litre': 1000,
+  'per-m2': 1,
+  'per-plant': 1,
+  'per-m-row': 1,
+  'per-litre-soil': 1000,
+  'per-cm-trunk': 0.01,
+  'per-m-height': 1,
 };
 
 /** What a form is counted by, as an amount to type; null for plants, which are counted. */
@@ -123,5 +170,5 @@ function perUnit(form: RateForm, over: Quantity | number): Outcome<number> {
     return dimension === null && over > 0 ? done(over) : refused('wrong-over', `The label goes ${FORM_WORDS[form]}.`, 'over');
   }
   if (over.dimension !== dimension) return refused('wrong-over', `The label goes ${FORM_WORDS[form]}.`, 'over');
-  return done(dimension === 'volume' ? over.si / 1000 : form === 'per-cm-trunk' ? over.si * 100 : over.si);
+  return done(over.si / SI[form]);
 }

@@ -29,7 +29,11 @@ export function measureProduct(
     return done({ measured: { by: 'scale', reading: grams(reading), scale, error: (reading - amount) / amount }, made: reading });
   }
   if (!density) {
-    return refused('no-density', `A spoonful of this powder has no known weight. Weigh ${trim(amount, 1)} g on a scale.`, 'kit');
+    return refused(
+      'no-density',
+      `A spoonful of this powder has no known weight. Weigh ${trim(amount, 1)} g on a scale, or put on its label sheet what ten level teaspoons weigh.`,
+      'kit',
+    );
   }
   const heaviest = density.gPerMl * (1 + density.spread);
   const out = measureOut(millilitres(amount / density.gPerMl), kit, millilitres(ceiling / heaviest));

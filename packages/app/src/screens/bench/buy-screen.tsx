@@ -2,7 +2,7 @@ import type { Garden, ShedItem, Sprayer } from '@sleetbrook/core/api';
 import { findHost, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { buyList, type Pack } from '@sleetbrook/core/bench';
 import { lineFor, type LabelSheet } from '@sleetbrook/core/label';
-import { done, parseNumber, parseQuantity, refused, sayBoth, trim, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { done, parseNumber, parseQuantity, refused, sayBoth, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -91,7 +91,7 @@ export function BuyScreen() {
     ...jobs.flatMap((j) => (j.one.ok && whole.ok ? [{ what: j.planting.name, amount: j.one.value * whole.value }] : [])),
     ...(extra.ok && extra.value > 0 ? [{ what: 'More', amount: extra.value }] : []),
   ];
-  const list = needs.length > 0 && packs.ok && whole.ok && extra.ok ? buyList({ unit, needs, have, packs: packs.value }) : null;
+  const list = needs.length > 0 && packs.ok && whole.ok && extra.ok ? buyList({ unit, needs, have, packs: packs.value, units: garden.units }) : null;
   const say = (n: number) => sayBoth(n, dimension, garden.units);
   return (
     <ToolPage title="What to buy" sub="Before going to the shop">
@@ -117,13 +117,17 @@ export function BuyScreen() {
               key={j.planting.id}
               title={j.planting.name}
               end={whole.ok ? say(j.one.value * whole.value) : ''}
-              sub={`${trim(j.one.value, 1)} ${unit} each time, the middle of the label`}
+              sub={`${say(j.one.value)} each time, the middle of the label`}
             />
           ) : (
             <Row key={j.planting.id} mark="stop" tone="stop" title={j.planting.name} sub={j.one.reasons[0]?.sentence} />
           ),
         )}
-        <Row title="In the shed" end={say(have)} sub={held.length === 0 ? 'none of it is written down there' : held.map((i) => i.name).join(', ')} />
+        <Row
+          title="In the shed"
+          end={have > 0 ? say(have) : 'none'}
+          sub={held.length === 0 ? 'none of it is written down there' : held.map((i) => i.name).join(', ')}
+        />
       </View>
       <Field
         label="Packs that the shop has"

@@ -1,7 +1,7 @@
 import type { Calibration, Sprayer } from '@sleetbrook/core/api';
 import { calibrate, meanOf, oneOf128, PLOT_128, PLOT_128_SIDE_M, type Calibrated } from '@sleetbrook/core/bench';
-import { done, parseNumber, parseQuantity, readSize, refused, sayBoth, sayIn, trim, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
-import { nozzleDrift } from '@sleetbrook/core/mix';
+import { done, parseNumber, parseQuantity, readSize, refused, sayBoth, sayIn, trim, UNITS, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { nozzleDrift, sayRateIn } from '@sleetbrook/core/mix';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -92,8 +92,8 @@ export function CalibrateScreen() {
       {v.method !== 'flow' && <Choice label="Sprayed" value={v.style as Calibration['style']} onChange={(style) => change({ style })} options={STYLES} />}
       <Guide values={v} set={change} units={units} error={(f) => errorAt(read, f)} />
       {read.ok && read.value.made && (
-        <Big title="You put on, a square metre" si={read.value.made.mlPerM2} dimension="volume" units="metric">
-          <T kind="muted">{`${trim(read.value.made.galPerAcre, 1)} US gallons an acre${read.value.made.mlPerMinute === null ? '' : `; the nozzle gives ${trim(read.value.made.mlPerMinute, 0)} ml a minute`}`}</T>
+        <Big title={perArea(units).title} si={read.value.made.mlPerM2 * perArea(units).m2} dimension="volume" units={units}>
+          <T kind="muted">{`${units === 'us' ? `${trim(read.value.made.galPerAcre, 1)} US gallons an acre` : `${trim(read.value.made.mlPerM2 * 10, 0)} l a hectare`}${read.value.made.mlPerMinute === null ? '' : `; the nozzle gives ${trim(read.value.made.mlPerMinute, 0)} ml a minute`}`}</T>
           <T kind="muted">{`A full ${sprayer.name.toLowerCase()} covers ${sayBoth(sprayer.capacityMl / read.value.made.mlPerM2, 'area', units)}.`}</T>
           <View className="pt-3">
             <Why working={[read.value.made.working]} />
@@ -217,10 +217,14 @@ function History({ sprayer, zone, units }: { readonly sprayer: Sprayer; readonly
         <Row
           key={c.id}
           title={DateTime.fromISO(c.at, { zone, locale: 'en-GB' }).toFormat('d MMM yyyy')}
-          end={c.areaM2 === null ? `${trim((c.ml / (c.seconds ?? 60)) * 60, 0)} ml a minute` : `${trim(c.ml / c.areaM2, 0)} ml a m²`}
+          end={c.areaM2 === null ? `${trim((c.ml / (c.seconds ?? 60)) * 60, 0)} ml a minute` : sayRateIn(c.ml / c.areaM2, 'ml', 'per-m2', units)}
           sub={c.areaM2 === null ? 'nozzle only' : `${STYLES.find((s) => s.value === c.style)?.label.toLowerCase() ?? ''}, ${sayIn(c.areaM2, 'area', units)}`}
         />
       ))}
     </View>
   );
 }
+
+/** The ground that what is put on is said for. */
+const perArea = (units: UnitSystem) =>
+  units === 'us' || units === 'imperial' ? { title: 'You put on, per 100 sq ft', m2: 100 * UNITS.ft2.si } : { title: 'You put on, a square metre', m2: 1 };

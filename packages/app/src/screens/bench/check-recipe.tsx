@@ -107,7 +107,7 @@ function Check({ sheet, line, units, product, over, onProduct, onOver }: CheckPr
     asked.dimension === null
       ? parseBounded(over, { min: 0.01, max: 1e5, unit: '', what: 'The number' }, 'over')
       : parseQuantity(over, units, [asked.dimension], 'over');
-  const check = p.ok && o.ok ? checkRecipe({ sheet, line, product: p.value, over: o.value }) : null;
+  const check = p.ok && o.ok ? checkRecipe({ sheet, line, product: p.value, over: o.value, units }) : null;
   const refusal = check && !check.ok ? check.reasons[0] : null;
   // what is still empty is no mistake yet
   const wrong = (text: string, read: Outcome<unknown>, field: string) =>

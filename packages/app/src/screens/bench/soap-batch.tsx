@@ -12,7 +12,8 @@ import {
   type BatchTimes,
   type SoapStage,
 } from '@sleetbrook/core/bench';
-import { instant, sayBoth, sayDuration, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
+import { instant, sayBoth, sayDuration, sayIn, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayRateIn } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -91,7 +92,7 @@ function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
   return (
     <ToolPage
       title={batch.name}
-      sub={batch.oils.map((o) => `${trim(o.g, 0)} g ${findOil(o.oilId)?.name.toLowerCase() ?? o.oilId}`).join(', ')}
+      sub={batch.oils.map((o) => `${sayIn(o.g, 'mass', units)} ${findOil(o.oilId)?.name.toLowerCase() ?? o.oilId}`).join(', ')}
       footer={
         stage === 'ready' ? undefined : (
           <ActionBar>
@@ -140,12 +141,7 @@ function Days({ batch, now, zone, units, onRemoved }: DaysProps) {
         <View>
           <Section>Doses</Section>
           {SOAP_DOSES.map((d) => (
-            <Row
-              key={d.name}
-              title={d.name}
-              end={units === 'us' ? `${trim((d.mlPerL * 3.785411784) / 29.5735295625, 1)} fl oz a US gal` : `${trim(d.mlPerL, 1)} ml a litre`}
-              sub={d.how}
-            />
+            <Row key={d.name} title={d.name} end={sayRateIn(d.mlPerL, 'ml', 'per-litre', units)} sub={d.how} />
           ))}
           <T kind="small">
             Only wet and only where it hits: both sides of the leaves, in the evening or under cloud. Patch-test first. Keep it out of ponds and drains: it

@@ -1,6 +1,6 @@
 import type { Planting } from '@sleetbrook/core/api';
 import { BAND_TO_M, heightOf, trunkBand, trunkRound, type Height, type HeightReading, type TrunkReading } from '@sleetbrook/core/bench';
-import { metres, parseNumber, readSize, refused, sayIn, trim, type Metres, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { metres, parseNumber, readSize, refused, sayIn, type Metres, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { canopyMix } from '@sleetbrook/core/mix';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -241,7 +241,7 @@ function TrunkTool({ v, set, units }: Props) {
           <Big title="Round the trunk" si={round.value} dimension="length" units={units}>
             <T kind="muted">{`${sayIn(round.value / Math.PI, 'length', units)} across`}</T>
           </Big>
-          <KeepFor change={{ trunkCm: Math.round(round.value * 1000) / 10 }} what={`${trim(round.value * 100, 1)} cm round`} />
+          <KeepFor change={{ trunkCm: Math.round(round.value * 1000) / 10 }} what={`${sayIn(round.value, 'length', units)} round`} />
           <SizeField
             label="Spray the bark from the flare up to"
             kind="height"

@@ -1,6 +1,6 @@
 import type { Planting, Sprayer } from '@sleetbrook/core/api';
 import { proposedWater, type LabelLine } from '@sleetbrook/core/label';
-import { readSize, squareMetres, writeQuantity, type UnitSystem } from '@sleetbrook/core/measure';
+import { readSize, sayIn, squareMetres, writeQuantity, type UnitSystem } from '@sleetbrook/core/measure';
 import { canopyMix, mixAt } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
@@ -35,7 +35,7 @@ export function WaterChoices({ draft, line, planting, sprayer, units, onChange }
     ...(walk?.areaM2
       ? [{ id: 'walk', title: `By your walk with the ${sprayer?.name.toLowerCase() ?? ''}`, ml: mixAt(area, { mlPerM2: walk.ml / walk.areaM2 }) }]
       : []),
-    ...(leaves?.ok ? [{ id: 'leaves', title: `By the leaves, ${planting?.heightM} m tall`, ml: leaves.value.mix }] : []),
+    ...(leaves?.ok ? [{ id: 'leaves', title: `By the leaves, ${sayIn(planting?.heightM ?? 0, 'length', units)} tall`, ml: leaves.value.mix }] : []),
   ];
   if (choices.length < 2) return null;
   return (

@@ -1,5 +1,5 @@
 import type { Garden } from '@sleetbrook/core/api';
-import { readAmount, readSize, refused, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { readAmount, readSize, refused, sayRange, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { useSaveGarden, useSaveSprayer } from '../../api/mutations';
@@ -63,7 +63,7 @@ const BOUNDS = {
 function within(text: string, unit: 'ml' | 'g', units: UnitSystem, [min, max]: readonly [number, number], what: string, field: string): Outcome<number> {
   const read = readAmount(text, unit, units, [unit === 'ml' ? 'volume' : 'mass'], field);
   if (!read.ok) return read;
-  if (read.value.si < min || read.value.si > max) return refused('bounds', `${what}: ${min} to ${max} ${unit}.`, field);
+  if (read.value.si < min || read.value.si > max) return refused('bounds', `${what}: ${sayRange(min, max, unit === 'ml' ? 'volume' : 'mass', units)}.`, field);
   return { ok: true, value: read.value.si };
 }
 

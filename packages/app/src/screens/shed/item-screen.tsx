@@ -1,7 +1,7 @@
 import { HAZARD_WORDS, type ShedItem } from '@sleetbrook/core/api';
 import { sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { instant, parseQuantity, sayIn, sayBoth, sayWhen, type UnitSystem } from '@sleetbrook/core/measure';
-import { treats } from '@sleetbrook/core/mix';
+import { sayRateIn, treats } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
@@ -88,7 +88,7 @@ function Item({ item, units, zone, onRemoved }: Props) {
           {item.strength && (
             <Row
               title="Strength"
-              end={`${item.strength.gPerL} g in a litre`}
+              end={sayRateIn(item.strength.gPerL, 'g', 'per-litre', units)}
               sub={item.strength.of === 'copper' ? 'copper sulfate crystals' : 'hydrated lime'}
             />
           )}

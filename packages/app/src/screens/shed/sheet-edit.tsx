@@ -1,7 +1,18 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
-import { FORMULATION_CODES, FORMULATIONS, MATERIAL_GROUPS, PROTECTION_ITEMS, rateOf, type Formulation, type LabelSheet } from '@sleetbrook/core/label';
+import {
+  FORMULATION_CODES,
+  FORMULATIONS,
+  MATERIAL_GROUPS,
+  PROTECTION_ITEMS,
+  rateOf,
+  SPOONS_WEIGHED,
+  teaspoonMl,
+  weighedG,
+  type Formulation,
+  type LabelSheet,
+} from '@sleetbrook/core/label';
 import { CROP_WORDS, looserThan } from '@sleetbrook/core/label-files';
-import { degreeUnit, type UnitSystem } from '@sleetbrook/core/measure';
+import { degreeUnit, trim, type UnitSystem } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -123,7 +134,9 @@ function Form({ base, id, specimen, units }: FormProps) {
     <Page
       title={id === null ? 'Your own label sheet' : base.name}
       sub={id === null ? `From the specimen: ${base.name}` : `Version ${base.version + 1}; records keep the older ones`}
-      back={caseId ? { title: 'Case', href: `/cases/${caseId}` } : id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }}
+      back={
+        caseId ? { title: 'Case', href: `/cases/${caseId}` } : id === null ? { title: 'Shed', href: '/shed' } : { title: base.name, href: `/shed/${base.id}` }
+      }
       footer={
         <ActionBar>
           {wrong > 0 && (
@@ -204,6 +217,21 @@ function Form({ base, id, specimen, units }: FormProps) {
           onChange={(formulation) => change({ formulation })}
           options={FORMULATION_CODES.map((code) => ({ value: code, label: FORMULATIONS[code].name }))}
         />
+        {FORMULATIONS[form.formulation].state === 'dry' && (
+          <Field
+            label="Ten level teaspoons weigh"
+            unit="g"
+            numeric
+            value={form.spoonsG}
+            onChange={(spoonsG) => change({ spoonsG })}
+            error={at('spoonsG')}
+            hint={
+              base.levelDensity && weighedG(base.levelDensity, 1) === null
+                ? `Weigh them once, if you can: spoons come out truer. Empty: about ${trim(base.levelDensity.gPerMl * teaspoonMl(units) * SPOONS_WEIGHED, 0)} g, give or take ${trim(base.levelDensity.spread * 100, 0)} in 100.`
+                : 'Weigh them once: without it, it can not be measured by the spoon where the label goes by weight.'
+            }
+          />
+        )}
         <Section>Directions: crops, pests and rates</Section>
         <View>
           {form.lines.map((l, i) => (

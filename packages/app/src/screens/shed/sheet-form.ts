@@ -1,6 +1,7 @@
 import { ownSheetSchema, type OwnSheet } from '@sleetbrook/core/api';
 import {
   FORMULATIONS,
+  levelDensityOf,
   METHOD_WORDS,
   methodOf,
   methodsFor,
@@ -8,7 +9,9 @@ import {
   rateOf,
   readWater,
   sayPer,
+  teaspoonMl,
   waterText,
+  weighedG,
   type Formulation,
   type LabelLine,
   type LabelSheet,
@@ -63,6 +66,8 @@ export interface SheetForm {
   /** Days apart by material; empty: nothing said. */
   readonly gaps: Readonly<Record<GapGroup, string>>;
   readonly notMixedWith: NonNullable<LabelSheet['notMixedWith']>;
+  /** Of a powder, what ten level teaspoons weigh, g; empty: not weighed. */
+  readonly spoonsG: string;
   /** In the grower's degrees. */
   readonly minTemp: string;
   /** Empty: until dry. */
@@ -126,6 +131,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   forbidden: s.forbidden.map((f) => f.crop),
   gaps: Object.fromEntries(GAP_GROUPS.map((g) => [g, say(s.gaps.find((x) => x.group === g)?.days)])) as SheetForm['gaps'],
   notMixedWith: s.notMixedWith ?? [],
+  spoonsG: say(weighedG(s.levelDensity, teaspoonMl(system))),
   minTemp: s.minTempC === undefined ? '' : say(degreesOf(s.minTempC, system)),
   reEntryHours: s.reEntry.kind === 'hours' ? say(s.reEntry.hours) : '',
   maxTemp: s.maxTempC === undefined ? '' : say(degreesOf(s.maxTempC, system)),
@@ -222,11 +228,14 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     return days === undefined ? [] : [{ group, days, prov }];
   });
   const shelf = optional(f.shelfLifeMonths, 'shelfLifeMonths', 'The shelf life');
-  const powder = f.formulation !== base.formulation && kind.state === 'liquid';
+  const powder = kind.state === 'dry';
+  const spoons = powder ? optional(f.spoonsG, 'spoonsG', 'The weight of ten spoons') : undefined;
+  const weighed = spoons === undefined ? null : levelDensityOf(spoons, teaspoonMl(f.system));
+  if (weighed && !weighed.ok && !errors['spoonsG']) errors['spoonsG'] = weighed.reasons[0]?.sentence ?? '';
   const { levelDensity, maxTempC: _t, minTempC: _m, shelfLifeMonths: _s, registration: _r, notMixedWith: _n, ...rest } = base;
   const raw = {
     ...rest,
-    ...(levelDensity && !powder ? { levelDensity } : {}),
+    ...(weighed?.ok ? { levelDensity: weighed.value } : levelDensity && powder && weighedG(levelDensity, 1) === null ? { levelDensity } : {}),
     id,
     version,
     specimen: false,

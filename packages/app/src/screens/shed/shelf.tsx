@@ -1,5 +1,6 @@
 import type { ShedItem } from '@sleetbrook/core/api';
 import { instant, sayIn, sayWhen, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayRateIn } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
 import { View } from 'react-native';
@@ -8,7 +9,7 @@ import { Row } from '../../ui/row';
 import { T } from '../../ui/text';
 
 /** Says of an item what matters first: past its life, empty, or what it is. */
-function say(i: ShedItem, now: Instant, zone: string): { mark: 'open' | 'wait' | 'stop'; sub: string } {
+function say(i: ShedItem, now: Instant, zone: string, units: UnitSystem): { mark: 'open' | 'wait' | 'stop'; sub: string } {
   if (i.useBy !== null) {
     return Date.parse(i.useBy) <= now
       ? { mark: 'stop', sub: 'past its life: waste, do not spray it' }
@@ -16,7 +17,7 @@ function say(i: ShedItem, now: Instant, zone: string): { mark: 'open' | 'wait' |
   }
   if (i.goodUntil !== null && i.goodUntil < (DateTime.fromMillis(now, { zone }).toISODate() ?? ''))
     return { mark: 'stop', sub: `too old since ${i.goodUntil}` };
-  if (i.kind === 'stock') return { mark: 'open', sub: `stock, ${i.strength?.gPerL ?? 0} g in a litre` };
+  if (i.kind === 'stock') return { mark: 'open', sub: i.strength ? `stock, ${sayRateIn(i.strength.gPerL, 'g', 'per-litre', units)}` : 'stock' };
   if (i.kind === 'soap') return { mark: 'open', sub: 'soap that you made' };
   return { mark: 'open', sub: i.where || 'product' };
 }
@@ -36,7 +37,7 @@ export function Shelf({ items, now, zone, units }: Props) {
     <View>
       {items.length === 0 && <T kind="muted">Nothing written down yet. What is here is not bought twice, and old product is noticed.</T>}
       {sorted.map((i) => {
-        const said = say(i, now, zone);
+        const said = say(i, now, zone, units);
         return (
           <Row
             key={i.id}

@@ -1,4 +1,4 @@
-import { done, refused, trim, type Outcome } from '../../measure';
+import { done, refused, sayBoth, trim, type Outcome, type UnitSystem } from '../../measure';
 
 /** A pack on the shelf of the shop, ml or g as the product goes by. */
 export interface Pack {
@@ -14,6 +14,8 @@ export interface BuyRequest {
   /** What the shed holds of it that is still good. */
   readonly have: number;
   readonly packs: readonly Pack[];
+  /** Whose measures the answer is said in; metric when not given. */
+  readonly units?: UnitSystem;
 }
 
 export interface BuyList {
@@ -35,7 +37,8 @@ const MOST_PACKS = 60;
  * @returns refused `nothing-needed`, `bad-pack`, `too-much`
  * @example buyList({ unit: 'ml', needs: [{ what: 'beans', amount: 620 }], have: 0, packs: [{ size: 250, price: 9 }, { size: 1000, price: 24 }] }) // one of 1000 ml
  */
-export function buyList({ unit, needs, have, packs }: BuyRequest): Outcome<BuyList> {
+export function buyList({ unit, needs, have, packs, units = 'metric' }: BuyRequest): Outcome<BuyList> {
+  const say = (n: number) => sayBoth(n, unit === 'ml' ? 'volume' : 'mass', units);
   const need = needs.reduce((sum, n) => sum + n.amount, 0);
   if (!(need > 0) || !Number.isFinite(need)) return refused('nothing-needed', 'Add what you want to treat first.', 'needs');
   if (!(have >= 0) || !Number.isFinite(have)) return refused('bad-stock', 'What you have can not be less than nothing.', 'have');
@@ -47,7 +50,7 @@ export function buyList({ unit, needs, have, packs }: BuyRequest): Outcome<BuyLi
       take: [],
       leftOver: have - need,
       cost: 0,
-      sentences: [`Nothing to buy: you have ${trim(have, 1)} ${unit}, the jobs take ${trim(need, 1)}.`],
+      sentences: [`Nothing to buy: you have ${say(have)}, the jobs take ${say(need)}.`],
     });
   }
   if (packs.length === 0) return refused('bad-pack', 'Type the pack sizes that the shop has.', 'packs');
@@ -89,8 +92,8 @@ export function buyList({ unit, needs, have, packs }: BuyRequest): Outcome<BuyLi
     leftOver,
     cost: priced ? found.cost : null,
     sentences: [
-      `Take ${take.map((t) => `${t.count} × ${trim(t.pack.size, 1)} ${unit}`).join(' and ')}${priced ? `, ${trim(found.cost, 2)} in all` : ''}.`,
-      `${trim(leftOver, 1)} ${unit} will be left over${leftOver > need ? ': more than the job itself. Ask for a smaller pack, or share one with a neighbour in its own container, label on' : ''}.`,
+      `Take ${take.map((t) => `${t.count} × ${say(t.pack.size)}`).join(' and ')}${priced ? `, ${trim(found.cost, 2)} in all` : ''}.`,
+      `${leftOver > 1e-9 ? say(leftOver) : 'Nothing'} will be left over${leftOver > need ? ': more than the job itself. Ask for a smaller pack, or share one with a neighbour in its own container, label on' : ''}.`,
     ],
   });
 }
