@@ -221,3 +221,44 @@ describe('a recipe is answered in the measures of who asks', () => {
   });
   test('in litres, without an ounce', () => expect(ask('240 ml', '4 l', 'metric').sentences.join(' ')).not.toMatch(/oz|gal|tsp/));
 });
+
+describe('words on labels and in kitchens', () => {
+  test('one is said as one', () => {
+    const said = (text: string) => got(parseQuantity(text, 'us', ['volume', 'length', 'mass'], 'f')).understood;
+    expect(said('1 cup')).toBe('1 US cup, which is 236.6 ml');
+    expect(said('½ pint')).toBe('0.5 US pint, which is 236.6 ml');
+    expect(said('1 ft')).toMatch(/^1 foot,/);
+    expect(said('3 in')).toMatch(/^3 inches,/);
+    expect(said('1 gal 2 pt')).toMatch(/^1 US gallon and 2 US pints,/);
+  });
+  test('a point before three figures is asked about, whoever types it', () => {
+    for (const system of ['metric', 'us', 'imperial', 'australian'] as const)
+      expect(parseQuantity('1.000 ml', system, ['volume'], 'f')).toMatchObject({ ok: false, reasons: [{ code: 'ambiguous' }] });
+    expect(got(parseQuantity('0.500 l', 'us', ['volume'], 'f')).si).toBe(500);
+    expect(got(parseQuantity('2.125 gal', 'us', ['volume'], 'f')).si).toBeCloseTo(8044, 0);
+  });
+  test('an ounce of a liquid is asked for as what it is', () =>
+    expect(parseQuantity('8 oz', 'us', ['volume'], 'f')).toMatchObject({
+      ok: false,
+      reasons: [{ code: 'which-unit', sentence: expect.stringContaining('fl oz') }],
+    }));
+
+  // source: NIST Handbook 44, Appendix C, for the units
+  test.each([
+    ['not more than 2 tsp/gal', 'per-litre', 0, 2.604167],
+    ['no more than 1 tbsp per gallon of water', 'per-litre', 0, 3.90625],
+    ['do not exceed 2 fl oz per gal', 'per-litre', 0, 15.625],
+    ['1 in 100', 'per-litre', 10, 10],
+    ['1 cup per cubic yard', 'per-litre-soil', 0.309446, 0.309446],
+    ['1 tbsp per cu ft', 'per-litre-soil', 0.52219, 0.52219],
+    ['100 ml per m³', 'per-litre-soil', 0.1, 0.1],
+  ] as const)('%s', (text, form, min, max) => {
+    const rate = got(rateFrom(text, 'us', { state: 'liquid', product: null }));
+    expect(rate.form).toBe(form);
+    expect(rate.min).toBeCloseTo(min, 5);
+    expect(rate.max).toBeCloseTo(max, 5);
+  });
+  test.each(['at least 1 tsp/gal', 'minimum 5 ml/l', 'not less than 2 tsp per gallon'])('%s says no most', (text) =>
+    expect(rateFrom(text, 'us', null)).toMatchObject({ ok: false, reasons: [{ code: 'no-most', field: 'rate' }] }),
+  );
+});

@@ -137,7 +137,7 @@ describe('numbers and amounts as they are typed', () => {
     ['1,000', 'us', 1000],
     ['1,000', 'metric', 'ambiguous'],
     ['1.000', 'metric', 'ambiguous'],
-    ['1.000', 'us', 1],
+    ['1.000', 'us', 'ambiguous'],
     ['2.125', 'metric', 2.125],
     ['0.500', 'metric', 0.5],
     ['1-1/2', undefined, 1.5],

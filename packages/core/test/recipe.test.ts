@@ -38,6 +38,8 @@ describe('amounts as people type them', () => {
     ['100 sq ft', 'us', 9.290304],
     ['1/4 acre', 'us', 1011.7141],
     ['¾ TSP', 'metric', 3.75],
+    ['2 teaspoonfuls', 'us', 9.85784319],
+    ['1 cubic yard', 'us', 764554.857984],
   ])('%s (%s) is %d', (text, system, expected) => expect(si(text, system) / expected).toBeCloseTo(1, 6));
 
   test.each<[string, string]>([
@@ -50,6 +52,15 @@ describe('amounts as people type them', () => {
     ['2 heaped tbsp', 'level-meant'],
     ['20 ml -10 ml', 'two-figures'],
     ['1.000 ml', 'ambiguous'],
+    ['1 to 2 tbsp', 'a-range'],
+    ['10-20 ml', 'a-range'],
+    ['½ or 1 tsp', 'a-range'],
+    ['2 tsp per gallon', 'a-rate'],
+    ['2 tsp/gal', 'a-rate'],
+    ['2 dessertspoons', 'no-measure'],
+    ['1 sachet', 'no-measure'],
+    ['2 T', 'no-measure'],
+    ['3 spoonfuls', 'no-measure'],
     ['1,500 ml', 'ambiguous'],
     ['2 fl oz', 'which-unit'],
     ['1 gallon', 'which-unit'],

@@ -28,9 +28,9 @@ const NUM = String.raw`(?:\d+(?:\s+|-)\d+\s*\/\s*\d+|\d+\s*\/\s*\d+|\d*\s?[½⅓
 const RANGE = String.raw`(?:\s*(?:-|–|—|to|or)\s*)`;
 const re = (source: string) => new RegExp(source, 'iu');
 const RATIO = re(
-  String.raw`^(${NUM})\s*(?::|parts?(?:\s+(?:of\s+)?(?:product|concentrate))?\s*(?:to|:|in)|to\s+(?=${NUM}\s*parts?\b))\s*(${NUM})\s*(?:parts?)?(?:\s+(?:of\s+)?water)?$`,
+  String.raw`^(${NUM})\s*(?::|parts?(?:\s+(?:of\s+)?(?:product|concentrate))?\s*(?:to|:|in)|in(?=\s+${NUM}(?:\s+parts?)?$)|to\s+(?=${NUM}\s*parts?\b))\s*(${NUM})\s*(?:parts?)?(?:\s+(?:of\s+)?water)?$`,
 );
-const IN_PARTS = /parts?\s*in\b/i;
+const IN_PARTS = /(?:parts?|\d)\s*in\b/i;
 const PERCENT = re(String.raw`^(up\s+to\s+)?(${NUM})(?:${RANGE}(${NUM}))?\s*(?:%|per\s*cent|percent)\s*(.*)$`);
 const PPM = re(String.raw`^(up\s+to\s+)?(${NUM})(?:${RANGE}(${NUM}))?\s*ppm\b.*$`);
 const MAKES = /^(.*?)\s*\bmakes?\b\s*(.+)$/i;
@@ -39,13 +39,15 @@ const DIAL = /^(?:hose[\s-]?end(?:\s+(?:sprayer|dial))?|dial)\s*(?:set)?\s*(?:at
 const CUT =
   /^(.*[a-z²"'.)])\s*(?:\/|\bper\b|\bto\s+each\b|\bfor\s+each\b|\beach\b|\bin(?:to)?\s+(?=[\d½⅓⅔¼¾])|\bto\s+(?=(?:a|an|one|[\d½]+)\s+(?:us\s+|imp\s+)?(?:gal|litre|liter|l\b))|\bfor\s+(?=[\d½])|\ban?\b)\s*(.+)$/i;
 const AMOUNTS = re(String.raw`^(?:up\s+to\s+)?(${NUM})\s*([a-z²"'.\s]*?)${RANGE}(?=${NUM})(.+)$`);
-const UP_TO = /^(?:up\s+to|at\s+most|max(?:imum)?\.?(?:\s+of)?)\s+/i;
+const UP_TO = /^(?:up\s+to|(?:not|no|never)\s+more\s+than|not\s+(?:over|above|exceeding)|(?:do\s+not\s+exceed)|at\s+most|max(?:imum)?\.?(?:\s+of)?)\s+/i;
+const AT_LEAST = /^(?:at\s+least|min(?:imum)?\.?(?:\s+of)?|not\s+less\s+than)\s+/i;
 const ACTIVE = /\s*\b(?:of\s+)?(?:a\.?\s?i\.?|active(?:\s+ingredient)?)(?=\W|$)/i;
 const OF_WATER = /\s+(?:of\s+)?(?:clean\s+)?(?:water|(?:finished\s+)?spray(?:\s+(?:mix|solution|volume))?|mix(?:ture)?|solution)\s*$/i;
 const PLANTS =
   /^(?:(\d+)\s+)?(?:(?:[\d.]+[\s-]*(?:inch|in|cm|"|l|gal|litre|gallon)[\s-]*)?(?:plant|pot|hole|bush|shrub|tree|hill|seedling|basket|container|stem|vine|cane|plug|cutting|bulb|rose|head|crown|clump)(?:e?s)?)(?:\s+hole)?$/i;
 const ROW = /\s*\b(?:of\s+)?(?:row|drill|furrow|trench)\b\s*(?:of\s+)?/i;
 const SOIL = /\s*\b(?:of\s+)?(?:potting\s+(?:mix|soil|compost)|(?:growing\s+)?(?:medium|media)|soil|compost|substrate)\s*$/i;
+const CUBIC = /\bcu(?:bic)?\b|(?:ft|yd|\bm)[³3]/i;
 const BY_POT = /\bpots?\b/i;
 const ROUND = /\s*\b(?:of\s+)?(?:(?:trunk|stem)\s+)?(?:circumference|round|around|girth|gbh)\b.*$/i;
 const ACROSS = /\s*\b(?:of\s+)?(?:(?:trunk|stem)\s+)?(?:diameter|across|through|dbh|thick(?:ness)?|width|wide|cali[bp](?:er|re))\b.*$/i;
@@ -86,13 +88,14 @@ const rate = ({ one = null, dial = false, ...f }: Figures, field: string, note =
  * A ratio is product to water, so that 1:200 is one part in 201 of mix; "1 part in 50" is one part of 50.
  * @param of what is known of the product: asked for by rates of active ingredient, and it settles what an ounce is
  * @returns refused `no-per`, `which-length`, `round-or-through`, `which-ounce`, `makes-what`, `dial`, `by-pot`,
- *   `no-strength`, or as `parseQuantity` does for either half
+ *   `no-strength`, `no-most`, or as `parseQuantity` does for either half
  * @example readRate('2 fl oz/gal', 'us') // 15.625 ml per litre
  * @example readRate('1 to 2 tsp per gallon of water', 'us') // 1.302083 to 2.604167 ml per litre
  */
 export function readRate(text: string, system: UnitSystem, of: RateOf | null = null, field = 'rate'): Outcome<ReadRate> {
   const s = text.trim().replace(/\s+/g, ' ');
   if (s === '') return refused('empty', 'Type a rate as it is printed, such as 15 ml per litre.', field);
+  if (AT_LEAST.test(s)) return refused('no-most', 'A label says what is the most, too: type both, such as 1 to 2 tsp/gal.', field);
   const special = ratio(s, of, field) ?? percent(s, of, field) ?? ppm(s, of, field) ?? makes(s, system, of, field);
   if (special) return special;
   const dial = DIAL.exec(s);
@@ -287,6 +290,8 @@ function readOver(text: string, system: UnitSystem, field: string): Outcome<{ fo
   const over = size(bare, ['volume', 'area', 'length']);
   if (!over.ok) return over;
   const { dimension, si } = over.value;
+  // nobody sprays by the cubic foot: that is ground or potting mix
+  if (dimension === 'volume' && CUBIC.test(bare)) return done({ form: 'per-litre-soil', per: si / 1000 });
   if (dimension === 'volume') return done({ form: 'per-litre', per: si / 1000 });
   if (dimension === 'area') return done({ form: 'per-m2', per: si });
   if (kind === 'height') return done({ form: 'per-m-height', per: si });

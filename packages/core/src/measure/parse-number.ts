@@ -16,7 +16,7 @@ const FRACTIONS: Readonly<Record<string, number>> = {
 /**
  * Reads a number as people type it: `12`, `0,5`, `0.5`, `1½`, `1 1/2`, `1-1/2`, `3/4`.
  * `1,500` is asked about, since it is 1.5 in one country and 1500 in another; where gallons are used it is 1500.
- * `1.000` is asked about in metric units, where a point may part the thousands.
+ * `1.000` is asked about everywhere: on many labels a point parts the thousands, and nobody types one so.
  * @param system whose way of writing numbers is meant, where it is known
  * @returns a finite number, or a refusal that says what to type instead
  * @example parseNumber('0,5') // { ok: true, value: 0.5 }
@@ -29,7 +29,7 @@ export function parseNumber(text: string, field = '', system?: UnitSystem): Outc
   if (/^[+-]?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(s) && (system === 'us' || system === 'imperial' || system === 'australian')) {
     return done(Number(s.replaceAll(',', '')));
   }
-  if (/^[+-]?\d{1,3}([,.]\d{3})+$/.test(s) && (s.includes(',') || (system === 'metric' && /^[+-]?[1-9].*0$/.test(s)) || s.split('.').length > 2)) {
+  if (/^[+-]?\d{1,3}([,.]\d{3})+$/.test(s) && (s.includes(',') || /^[+-]?[1-9].*0$/.test(s) || s.split('.').length > 2)) {
     return refused('ambiguous', `“${s}” can be read two ways. Type it without the ${s.includes(',') ? 'comma, or with a point' : 'point: 1000, or 1'}.`, field);
   }
   const mixed = /^([+-])?(\d+)?\s*([½⅓⅔¼¾⅛⅜⅝⅞])$/u.exec(s);

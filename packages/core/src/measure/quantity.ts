@@ -18,8 +18,9 @@ const PART = new RegExp(
 );
 /** Figures and a word, and no more: what nearly everybody types. */
 const PLAIN = /^(\d+(?:\.\d+)?) ?([a-z]+)$/;
-/** In metric units a point before three figures may part the thousands. */
+/** A point before three figures may part the thousands. */
 const POINT_AND_THREE = /^[1-9]\d{0,2}\.\d\d0 ?[a-z]/;
+const PRINTED = 'What does it hold? It is printed on it: type that.';
 /** Words for amounts that nobody else can measure again. */
 const NO_MEASURE: Readonly<Record<string, string>> = {
   capful: 'What does the cap hold? Fill it with water, measure that once, and type it in ml or teaspoons.',
@@ -28,8 +29,25 @@ const NO_MEASURE: Readonly<Record<string, string>> = {
   handful: 'Hands differ: weigh it once, or count level spoons.',
   pinch: 'A pinch is no measure: weigh it once, or take the smallest level spoon.',
   squirt: 'Squirts differ: squeeze ten into a measure, and type what it holds in ml or teaspoons.',
-  packet: 'What does the packet hold? It is printed on it: type that.',
+  scoop: 'What does the scoop hold? Fill it with water, measure that once, and type it in ml or teaspoons.',
+  glass: 'Glasses differ: fill it with water, measure that once, and type it in ml or fl oz.',
+  dessertspoon: 'Dessertspoons hold 7 to 12 ml: fill it with water, measure that once, and type it in ml.',
+  spoon: 'Which spoon? Type tsp or tbsp.',
+  spoonful: 'Which spoon? Type tsp or tbsp.',
+  t: 'A teaspoon or a tablespoon? Type tsp or tbsp.',
+  dash: 'A dash is no measure: take the smallest level spoon, or a syringe.',
+  splash: 'A splash is no measure: take the smallest level spoon, or a syringe.',
+  packet: PRINTED,
+  pouch: PRINTED,
+  sachet: PRINTED,
+  envelope: PRINTED,
+  bag: PRINTED,
+  bottle: PRINTED,
+  tablet: 'What does one weigh or hold? It is printed on the pack: type that.',
 };
+/** What nobody measures out in one amount. */
+const RANGE = /[\d½⅓⅔¼¾⅛⅜⅝⅞]\s*(?:to|or|–|—|-)\s*(?:\d|[½⅓⅔¼¾⅛⅜⅝⅞])/iu;
+const RATE = /[a-z]\s*(?:\/|\bper\b|\ba(?:n)?\b|\beach\b)\s*[a-z\d]/i;
 
 const DIMENSIONS: Readonly<Record<Dimension, string>> = {
   volume: 'a volume, such as 2 tbsp or 30 ml',
@@ -55,7 +73,7 @@ interface Part {
  */
 export function parseQuantity(text: string, system: UnitSystem, wanted: readonly Dimension[], field = ''): Outcome<Quantity> {
   const plain = PLAIN.exec(text);
-  if (plain && !(system === 'metric' && POINT_AND_THREE.test(text))) {
+  if (plain && !POINT_AND_THREE.test(text)) {
     const meaning = unitWord(plain[2] as string)?.(system);
     if (meaning) return quantityOf(+(plain[1] as string), meaning, null, wanted, field);
   }
@@ -84,15 +102,22 @@ export function parseQuantity(text: string, system: UnitSystem, wanted: readonly
         ? bare.ok
           ? refused('no-unit', `${rest} of what? Add the unit: ${example}.`, field)
           : bare
-        : refused('not-a-quantity', `“${text.trim()}” is not understood. Type ${example}.`, field);
+        : (notOneAmount(s, example, field) ?? refused('not-a-quantity', `“${text.trim()}” is not understood. Type ${example}.`, field));
     }
     const part = readPart(m, system, example, field);
-    if (!part.ok) return part;
+    if (!part.ok) return part.reasons[0]?.code === 'unknown-unit' ? (notOneAmount(s, example, field) ?? part) : part;
     parts.push(part.value);
     from = PART.lastIndex;
   }
   const [first, ...more] = parts;
   return first ? quantityOf(first.n, first.meaning, more, wanted, field) : refused('empty', `Type ${example}.`, field);
+}
+
+/** A range, or a rate, where one amount is asked for. */
+function notOneAmount(s: string, example: string, field: string): Outcome<never> | null {
+  if (RANGE.test(s)) return refused('a-range', `Here it is one amount, not a range: type ${example}.`, field);
+  if (RATE.test(s)) return refused('a-rate', `Here it is the amount alone, without what it goes into: type ${example}.`, field);
+  return null;
 }
 
 function readPart(m: RegExpExecArray, system: UnitSystem, example: string, field: string): Outcome<Part> {
@@ -115,11 +140,14 @@ function quantityOf(n: number, meaning: Meaning, more: readonly Part[] | null, w
   if (more) {
     for (const p of more) {
       if (p.meaning.dimension !== dimension) return wrongDimension(wanted, field);
-      if (!(p.n > 0)) return refused('two-figures', 'That reads as one amount less another. Type one amount, or a range as 10 to 20 ml.', field);
+      if (!(p.n > 0)) return refused('two-figures', 'That reads as one amount less another. Type the one amount that is meant.', field);
       si += p.n * p.meaning.si;
     }
   }
-  if (!wanted.includes(dimension)) return wrongDimension(wanted, field);
+  if (!wanted.includes(dimension))
+    return meaning.ounce && wanted.includes('volume')
+      ? refused('which-unit', '“oz” is by weight. Of a liquid, type fl oz.', field)
+      : wrongDimension(wanted, field);
   if (!(si > 0)) return refused('too-small', 'It must be more than 0.', field);
   if (si > MOST[dimension]) return refused('too-large', 'That is more than any garden needs. Is it typed right?', field);
   return { ok: true, value: new Read(dimension, si, n, meaning, more) };
@@ -141,6 +169,13 @@ const wrongDimension = (wanted: readonly Dimension[], field: string) =>
 
 const SI_LABEL: Readonly<Record<Dimension, string>> = { volume: 'ml', mass: 'g', length: 'm', area: 'm²' };
 
+/** @example singular('US cups') // 'US cup' */
+const singular = (say: string) =>
+  say
+    .replace(/\binches\b/, 'inch')
+    .replace(/\bfeet\b/, 'foot')
+    .replace(/([a-z]{2,})s\b/, '$1');
+
 /** A quantity that was read. The words are made when they are asked for: most are never shown. */
 class Read implements Quantity {
   constructor(
@@ -153,7 +188,9 @@ class Read implements Quantity {
 
   get understood(): string {
     const round = (x: number) => String(Number(x.toPrecision(4)));
-    const said = [{ n: this.n, meaning: this.meaning }, ...(this.more ?? [])].map((p) => `${round(p.n)} ${p.meaning.say}`).join(' and ');
+    const said = [{ n: this.n, meaning: this.meaning }, ...(this.more ?? [])]
+      .map((p) => `${round(p.n)} ${p.n <= 1 ? singular(p.meaning.say) : p.meaning.say}`)
+      .join(' and ');
     const inSi = `${round(this.si)} ${SI_LABEL[this.dimension]}`;
     return said === inSi ? inSi : `${said}, which is ${inSi}`;
   }

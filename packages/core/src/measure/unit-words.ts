@@ -10,6 +10,8 @@ export interface Meaning {
   readonly si: number;
   /** In the plural: "tablespoons". */
   readonly say: string;
+  /** "oz", which many say of liquids too. */
+  readonly ounce?: true;
 }
 
 /** What a word means in a system; null where it can be two things and must be asked about. */
@@ -41,10 +43,11 @@ const TABLE: readonly (readonly [names: string, Word])[] = [
   ['cl centilitre centilitres centiliter centiliters', always(one('ml', 'cl', 10))],
   ['hl hectolitre hectolitres hectoliter hectoliters', always(one('hl', 'hl'))],
   ['cu_ft cuft cubic_foot cubic_feet ft³ ft3', always(one('ft3', 'cubic feet'))],
+  ['cu_yd cu_yds cuyd cubic_yard cubic_yards yd³ yd3', always(one('ft3', 'cubic yards', 27))],
   ['m³ m3 cubic_metre cubic_metres cubic_meter cubic_meters', always(one('m3', 'm³'))],
   ['l litre litres liter liters', always(one('l', 'l'))],
-  ['tsp tsps teaspoon teaspoons', TSP],
-  ['tbsp tbsps tbs tablespoon tablespoons', TBSP],
+  ['tsp tsps teaspoon teaspoons teaspoonful teaspoonfuls', TSP],
+  ['tbsp tbsps tbs tablespoon tablespoons tablespoonful tablespoonfuls', TBSP],
   [
     'cup cups',
     bySystem({
@@ -62,7 +65,7 @@ const TABLE: readonly (readonly [names: string, Word])[] = [
   ['mg milligram milligrams', always(one('g', 'mg', 0.001))],
   ['kg kilo kilos kilogram kilograms', always(one('kg', 'kg'))],
   ['oz_wt ozwt wt_oz oz_weight oz_by_weight ounces_by_weight ounce_by_weight dry_oz', always(one('oz', 'oz by weight'))],
-  ['oz ozs ounce ounces', always(one('oz', 'oz by weight'))],
+  ['oz ozs ounce ounces', always({ ...one('oz', 'oz by weight'), ounce: true })],
   ['lb lbs pound pounds', always(one('lb', 'lb'))],
   ['mm millimetre millimetres millimeter millimeters', always(one('mm', 'mm'))],
   ['cm centimetre centimetres centimeter centimeters', always(one('cm', 'cm'))],

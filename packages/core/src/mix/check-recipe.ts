@@ -119,7 +119,7 @@ function inUnit(sheet: LabelSheet, unit: 'ml' | 'g', p: Quantity): Outcome<numbe
         );
   }
   return unit === 'ml'
-    ? refused('by-volume', 'This label goes by ml: measure it by volume.', 'product')
+    ? refused('by-volume', 'This label goes by volume: measure it so, in ml, spoons or fl oz.', 'product')
     : refused('by-weight', 'This label goes by weight: weigh it.', 'product');
 }
 
