@@ -41,6 +41,10 @@ export interface Rounds {
 const HELPED = 0.4;
 const MEANT_ONCE = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false } as const;
 
+/** @example ofRounds({ least: 2, most: 6 }) // '2 to 6' */
+export const ofRounds = ({ least, most }: { readonly least: number; readonly most: number }): string =>
+  least === most ? String(least) : `${least} to ${most}`;
+
 const sayRounds = (n: number) => (n === 1 ? 'one round' : `${n} rounds`);
 
 /**
@@ -103,7 +107,7 @@ export function afterCount(r: Rounds): Again {
           kind: 'again',
           why: `${
             n < least
-              ? `${sayRounds(n)} of ${least === most ? least : `${least} to ${most}`} done.`
+              ? `${sayRounds(n)} of ${ofRounds(course.rounds)} done.`
               : helped
                 ? 'It helped: once more takes more of what is left.'
                 : course.slow

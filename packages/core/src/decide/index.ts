@@ -1,5 +1,5 @@
 export { courseOf } from '../catalogue/controls/courses';
-export { afterCount, lookAgainOn, nextRound, type Again, type AgainChoice, type AgainKind, type Rounds } from './again';
+export { afterCount, lookAgainOn, nextRound, ofRounds, type Again, type AgainChoice, type AgainKind, type Rounds } from './again';
 export { changesFor, withChange, withChanges } from './change';
 export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeMade, type Plan, type Policy } from './circumstances';
 export { conflictsAmong, goesWith, type Tie } from './combine';

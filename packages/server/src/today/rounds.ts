@@ -1,6 +1,6 @@
 import type { Case, Garden, Planting, Reminder, Treatment } from '@sleetbrook/core/api';
 import { findControlCard } from '@sleetbrook/core/cards';
-import { courseOf, nextRound } from '@sleetbrook/core/decide';
+import { courseOf, nextRound, ofRounds } from '@sleetbrook/core/decide';
 import { methodOf } from '@sleetbrook/core/label';
 import { instant, type Instant } from '@sleetbrook/core/measure';
 import { dayOf, dayStart } from '@sleetbrook/core/schedule';
@@ -44,7 +44,7 @@ export function roundDue(c: Case, treatments: readonly Treatment[], { garden, pl
     kind: 'round',
     id: c.id,
     title: planting(c.plantingId)?.name ?? last.plantingName,
-    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${course.rounds.least}`,
+    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds)}`,
     at: iso(dayStart(on, garden.zone)),
   };
 }
