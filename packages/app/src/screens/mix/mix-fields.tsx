@@ -127,14 +127,16 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
     const { figure, unit } = bigAmount(n, plan);
     return `${figure} ${unit}`;
   };
+  // what the spoons really make, not a figure that no spoon shows
+  const measured = plan.loads.reduce((sum, l) => sum + l.made, 0);
   const beside = [
-    metricBeside(plan.product, plan.unit === 'ml' ? 'volume' : 'mass', units),
+    metricBeside(measured, plan.unit === 'ml' ? 'volume' : 'mass', units),
     plan.water > 0 ? metricBeside(plan.water, 'volume', units) : null,
   ].filter(Boolean);
   return (
     <View>
       <View className="flex-row flex-wrap items-baseline gap-x-3">
-        <T className="font-bold text-[44px] leading-[50px]">{amount(plan.product)}</T>
+        <T className="font-bold text-[44px] leading-[50px]">{amount(measured)}</T>
         {plan.water > 0 && <T kind="head">{`in ${sayMl(plan.water, units)}`}</T>}
       </View>
       {beside.length > 0 && <T kind="muted">{beside.join(' in ')}</T>}
@@ -142,7 +144,7 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
         <Row
           key={l.number}
           title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayMl(l.water, units)}` : 'All of it'}
-          end={amount(l.product)}
+          end={amount(l.made)}
           sub={measuredLines(l, plan).join('; ')}
         />
       ))}

@@ -188,7 +188,7 @@ function actOf(step: Step, last: boolean): string {
 function Measure({ step, load, plan }: { readonly step: Step; readonly load: Load; readonly plan: MixPlan }) {
   const m = load.measured;
   const inTotal = plan.water > 0 ? ` in ${sayMl(load.water, plan.units)}` : '';
-  const big = bigAmount(m.by === 'scale' ? m.reading : load.product, plan);
+  const big = bigAmount(m.by === 'scale' ? m.reading : load.made, plan);
   return (
     <MeasureCard
       title={step.title}
