@@ -262,3 +262,20 @@ describe('words on labels and in kitchens', () => {
     expect(rateFrom(text, 'us', null)).toMatchObject({ ok: false, reasons: [{ code: 'no-most', field: 'rate' }] }),
   );
 });
+
+describe('spoons as cooks say them', () => {
+  const TSP = 4.92892159375;
+  test.each([
+    [3, '1 tbsp'],
+    [4, '4 tsp'],
+    [4.5, '1½ tbsp'],
+    [5, '5 tsp'],
+    [6, '1 fl oz'],
+    [7.5, '1¼ fl oz'],
+    [2.5, '2½ tsp'],
+    [1, '1 tsp'],
+    [0.25, '¼ tsp'],
+  ])('%d teaspoons', (n, words) =>
+    expect([words, words.replace('1 fl oz', '2 tbsp').replace('1¼ fl oz', '2½ tbsp')]).toContain(sayIn(n * TSP, 'volume', 'us')),
+  );
+});

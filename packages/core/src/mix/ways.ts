@@ -1,4 +1,4 @@
-import { measureOut, millilitres, sayIn, trim, type Measure, type MeasuredOut, type UnitSystem } from '../measure';
+import { measureOut, millilitres, sayIn, trim, UNITS, type Measure, type MeasuredOut, type UnitSystem } from '../measure';
 import { fitWater } from './fit';
 
 /** A way to an amount that the grower's measures can not make closely. */
@@ -29,8 +29,14 @@ const SMALL_SPOONS: readonly (readonly [name: string, ml: number])[] = [
 ];
 /** What small scales show, g. */
 const SCALES_G = [1, 0.1, 0.01] as const;
-/** Volumes that kitchen jugs have marks for. */
-const STOCK_ML = [100, 200, 250, 500, 1000] as const;
+/** Volumes that kitchen jugs have marks for, ml. */
+const METRIC_JUG = [100, 200, 250, 500, 1000] as const;
+const STOCK_ML: Readonly<Record<UnitSystem, readonly number[]>> = {
+  metric: METRIC_JUG,
+  australian: METRIC_JUG,
+  us: [4, 8, 16, 32].map((n) => n * UNITS['floz-us'].si),
+  imperial: [4, 8, 10, 20].map((n) => n * UNITS['floz-imp'].si),
+};
 
 export interface WaysRequest {
   /** Product wanted, ml of it by volume, and what is never to be exceeded; null for a powder whose spoonful has no known weight. */
@@ -102,7 +108,7 @@ function weigh({ wantedG }: WaysRequest): Way | null {
 }
 
 function syringe(r: WaysRequest): Way | null {
-  if (!r.liquid || r.wantedMl === null || r.ceilingMl === null || r.wantedMl > SYRINGE.capacityMl * 3) return null;
+  if (!r.liquid || r.wantedMl === null || r.ceilingMl === null) return null;
   const out = measureOut(millilitres(r.wantedMl), [...r.kit, SYRINGE], millilitres(r.ceilingMl));
   if (!out.ok || Math.abs(out.value.error) > WORTH_SAYING) return null;
   return {
@@ -112,6 +118,12 @@ function syringe(r: WaysRequest): Way | null {
   };
 }
 
+/** As the measures show it: "2 level tablespoons", not a figure between marks. */
+const sayTaken = (take: MeasuredOut, units: UnitSystem): string =>
+  take.scoops.every((s) => s.measure.kind === 'spoon')
+    ? take.scoops.map((s) => `${s.count} level ${s.measure.name}${s.count === 1 ? '' : 's'}`).join(' and ')
+    : sayIn(take.total, 'volume', units);
+
 function stock(r: WaysRequest): Way | null {
   if (!r.thins || r.wantedMl === null || r.ceilingMl === null) return null;
   let best: Extract<Way, { by: 'stock' }> | null = null;
@@ -119,7 +131,7 @@ function stock(r: WaysRequest): Way | null {
   for (const spoon of spoons) {
     // as much as one spoonful, thinned, and the part of it that the load needs; never thinner than needed
     if (spoon.capacityMl < r.wantedMl) continue;
-    for (const toMl of STOCK_ML) {
+    for (const toMl of STOCK_ML[r.units]) {
       if (toMl < spoon.capacityMl * 4) continue;
       const takeMl = (r.wantedMl / spoon.capacityMl) * toMl;
       if (r.waterMl !== null && takeMl > r.waterMl * 0.5) continue;
@@ -135,7 +147,7 @@ function stock(r: WaysRequest): Way | null {
         toMl,
         takeMl,
         take: take.value,
-        sentence: `Stir 1 level ${spoon.name} into water and fill to ${toMl} ml; take ${trim(takeMl, 1)} ml of that for this load. Use it today, marked, out of reach; what is left of it is product and counts as such.`,
+        sentence: `Stir 1 level ${spoon.name} into water and fill to ${sayIn(toMl, 'volume', r.units)}; take ${sayTaken(take.value, r.units)} of that for this load. Use it today, marked, out of reach; what is left of it is product and counts as such.`,
       };
     }
   }
