@@ -1,3 +1,7 @@
+import type { Dimension, UnitSystem } from '@sleetbrook/core/measure';
+import { parseQuantity } from '@sleetbrook/core/measure';
+import fc from 'fast-check';
+import { asTyped, meantBy } from '../src/state/as-typed';
 import { EMPTY_RECORD, useRecording } from '../src/state/recording';
 
 describe('records under way', () => {
@@ -20,5 +24,39 @@ describe('records under way', () => {
   test('one that is first changed under its address begins there', () => {
     useRecording.getState().change('draft', { on: ['roses'] });
     expect(useRecording.getState().records['draft']).toEqual({ ...EMPTY_RECORD, on: ['roses'] });
+  });
+});
+
+describe('a figure in a field', () => {
+  const read = (text: string, units: UnitSystem) => {
+    const q = parseQuantity(text, units, ['volume', 'mass', 'area']);
+    return q.ok ? q.value.si : Number.NaN;
+  };
+  test.each<[number, Dimension, UnitSystem, string]>([
+    [2.46446079, 'volume', 'us', '½ tsp'],
+    [504.72157, 'volume', 'us', '17⅛ fl oz'],
+    [504.72157, 'volume', 'metric', '505 ml'],
+    [3.7161216, 'area', 'us', '40 sq ft'],
+    [9.3333333, 'mass', 'metric', '9.33 g'],
+  ])('%d of %s (%s) stands as %s', (si, dimension, units, words) => expect(asTyped(si, dimension, units).text).toBe(words));
+
+  test('is short, near, and exact as long as nobody touches it', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 40_000, noNaN: true }),
+        fc.constantFrom<Dimension>('volume', 'mass', 'area'),
+        fc.constantFrom<UnitSystem>('metric', 'us', 'imperial', 'australian'),
+        (si, dimension, units) => {
+          const typed = asTyped(si, dimension, units);
+          expect(typed.text).not.toMatch(/\d[.,]?\d{5}|\.\d{5}/);
+          const again = read(typed.text, units);
+          expect(Math.abs(again - si) / si).toBeLessThanOrEqual(0.011);
+          expect(meantBy(typed.text, typed, again)).toBe(si);
+          expect(meantBy('1 l', typed, 1000)).toBe(1000);
+          expect(meantBy(typed.text, null, again)).toBe(again);
+        },
+      ),
+      { numRuns: 400 },
+    );
   });
 });

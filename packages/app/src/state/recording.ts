@@ -1,7 +1,17 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { v7 } from 'uuid';
+import type { Typed } from './as-typed';
 import { storage } from './storage';
+
+/** What a correction takes over from the record that it puts right. */
+interface Corrected {
+  readonly id: string;
+  readonly caseId: string | null;
+  readonly count: number | null;
+  /** Within a case the reason is the case's. */
+  readonly why: string;
+}
 
 /** A record that is being written down without a case: it waits until the server has it. */
 export interface RecordDraft {
@@ -15,12 +25,16 @@ export interface RecordDraft {
   readonly trouble: string;
   readonly amount: string;
   readonly mix: string;
+  /** Of the ground, where it is put right; else the planting's. */
+  readonly area: string;
+  /** The exact figures behind words that were not touched. */
+  readonly exact: { readonly amount?: Typed; readonly mix?: Typed; readonly area?: Typed };
   readonly time: string;
   readonly by: string;
   /** A record id by planting, fixed before anything is sent. */
   readonly ids: Readonly<Record<string, string>>;
   /** The record that this one puts right, and why. */
-  readonly corrects: { readonly id: string; readonly caseId: string | null; readonly areaM2: number; readonly count: number | null } | null;
+  readonly corrects: Corrected | null;
   readonly reason: string;
 }
 
@@ -33,6 +47,8 @@ export const EMPTY_RECORD: RecordDraft = {
   trouble: '',
   amount: '',
   mix: '',
+  area: '',
+  exact: {},
   time: '',
   by: 'You',
   ids: {},

@@ -164,7 +164,7 @@ function Life({ load, mix, step, onOut, onAgain }: LifeProps) {
       <T kind="strong" className="text-rowan">
         {l.waste && !isPast(l, mix.sheet, mix.now)
           ? 'This load is noted as waste: do not put it on plants.'
-          : `Past its life since ${sayWhen(instant(end ?? 0), mix.now, mix.garden.zone)}: it can not be put on plants any more. ${mix.sheet.disposal}`}
+          : `Past its life since ${sayWhen(instant(end ?? 0), mix.now, mix.garden.zone)}: it can not be put on plants any more, nor down a drain. Keep it closed and marked, out of reach, for a hazardous-waste day.`}
       </T>
       {step.id.startsWith('out-') && end !== null && isPast(l, mix.sheet, mix.now) && (
         <Button kind="link" title="It was out before then" onPress={() => onOut(end)} />

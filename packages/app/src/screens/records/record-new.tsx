@@ -13,6 +13,7 @@ import { ApiProblem } from '../../api/client';
 import { useSaveTreatment } from '../../api/mutations';
 import { useGarden, usePlantings, useSheets } from '../../api/queries';
 import { useNow } from '../../state/now';
+import { meantBy } from '../../state/as-typed';
 import { EMPTY_RECORD, useRecording, type RecordDraft } from '../../state/recording';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
@@ -68,7 +69,7 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
   const kept = useRecording((r) => r.records[id]);
   const changeDraft = useRecording((r) => r.change);
   const drop = useRecording((r) => r.drop);
-  const v: RecordDraft = kept ?? { ...EMPTY_RECORD, on: on ? [on] : [] };
+  const v: RecordDraft = { ...EMPTY_RECORD, ...(kept ?? { on: on ? [on] : [] }) };
   const set = (change: Partial<RecordDraft>) => {
     changeDraft(id, { ...(kept ? {} : { on: v.on }), ...change });
     // from the first thing filled in it has an address of its own: a reload finds it again
@@ -86,6 +87,9 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
     ...CONTROL_CARDS.filter((c) => c.rung > 0 && c.rung < 7).map((c) => ({ value: `control:${c.id}`, label: c.name })),
   ];
 
+  // within a case it is the case that says why, and against what
+  const inCase = v.corrects !== null && v.corrects.caseId !== null;
+
   const submit = async () => {
     const wrong: Record<string, string> = {};
     if (!choice) wrong['what'] = 'Choose what was done.';
@@ -94,6 +98,8 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
     if (amount && !amount.ok) wrong['amount'] = first(amount);
     const mix = wet && v.mix.trim() !== '' ? readSize(v.mix, 'mix', units, { min: 1, max: 2e6, what: 'The mix' }, 'mix') : null;
     if (mix && !mix.ok) wrong['mix'] = first(mix);
+    const area = v.corrects ? readSize(v.area, 'area', units, { min: 1e-4, max: 10_000, what: 'The area' }, 'area') : null;
+    if (area && !area.ok) wrong['area'] = first(area);
     const finished = DateTime.fromFormat(time.trim(), 'yyyy-MM-dd HH:mm', { zone });
     if (!finished.isValid) wrong['time'] = 'Type the time as 2026-05-24 21:40.';
     setErrors(wrong);
@@ -118,17 +124,19 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
         made: v.made.trim() === '' ? null : { name: v.made.trim().slice(0, 60), percent: percent > 0 ? percent : null },
         sheetId: choice.own ? (choice.sheet?.id ?? null) : null,
         finishedAt: finished.toUTC().toISO({ suppressMilliseconds: false }) ?? '',
-        areaM2: v.corrects?.areaM2 ?? p.areaM2,
+        areaM2: area?.ok ? meantBy(v.area, v.exact.area, area.value) : p.areaM2,
         trunkCm: p.trunkCm,
         heightM: p.heightM,
         count: v.corrects?.count ?? null,
         corrects: v.corrects ? { id: v.corrects.id, reason: v.reason.trim() } : null,
-        amount: amount?.ok && amount.value.usual > 0 ? amount.value.usual * part : null,
-        waterMl: mix?.ok ? mix.value * part : null,
+        amount: amount?.ok && amount.value.usual > 0 ? meantBy(v.amount, v.exact.amount, amount.value.usual) * part : null,
+        waterMl: mix?.ok ? meantBy(v.mix, v.exact.mix, mix.value) * part : null,
         by: v.by.trim(),
-        why: [v.purpose === 'prevent' ? 'Against what may come' : v.purpose === 'upkeep' ? 'Upkeep' : '', findTroubleCard(v.trouble)?.name ?? '']
-          .filter(Boolean)
-          .join(': '),
+        why: inCase
+          ? (v.corrects?.why ?? '')
+          : [v.purpose === 'prevent' ? 'Against what may come' : v.purpose === 'upkeep' ? 'Upkeep' : '', findTroubleCard(v.trouble)?.name ?? '']
+              .filter(Boolean)
+              .join(': '),
       };
       await save.mutateAsync(record);
     }
@@ -182,17 +190,19 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
             error={errors['on'] ?? server?.for('plantingId')}
           />
         )}
-        <Choice
-          label="Why"
-          value={v.purpose}
-          onChange={(purpose) => set({ purpose })}
-          options={[
-            { value: 'seen', label: 'It was there' },
-            { value: 'prevent', label: 'It may come' },
-            { value: 'upkeep', label: 'Upkeep' },
-          ]}
-        />
-        {v.purpose !== 'upkeep' && (
+        {!inCase && (
+          <Choice
+            label="Why"
+            value={v.purpose}
+            onChange={(purpose) => set({ purpose })}
+            options={[
+              { value: 'seen', label: 'It was there' },
+              { value: 'prevent', label: 'It may come' },
+              { value: 'upkeep', label: 'Upkeep' },
+            ]}
+          />
+        )}
+        {!inCase && v.purpose !== 'upkeep' && (
           <Pick
             label="Against"
             value={v.trouble}
@@ -208,6 +218,16 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
             onChange={(amount) => set({ amount })}
             error={errors['amount'] ?? server?.for('amount')}
             hint="In spoons, ml or g. Empty: not known, and the record says so."
+          />
+        )}
+        {v.corrects && (
+          <SizeField
+            label="Area treated"
+            kind="area"
+            units={units}
+            value={v.area}
+            onChange={(area) => set({ area })}
+            error={errors['area'] ?? server?.for('areaM2')}
           />
         )}
         {wet && <SizeField label="Mix put on, in all" kind="mix" units={units} value={v.mix} onChange={(mix) => set({ mix })} error={errors['mix']} />}

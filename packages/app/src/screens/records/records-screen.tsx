@@ -8,8 +8,9 @@ import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { useStrike } from '../../api/mutations';
-import { useGarden, usePlantings, useTreatmentLog } from '../../api/queries';
+import { useGarden, usePlantings, useSheets, useTreatmentLog } from '../../api/queries';
 import { useNow } from '../../state/now';
+import { asTyped } from '../../state/as-typed';
 import { useRecording } from '../../state/recording';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
@@ -130,7 +131,7 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
       {t.working.map((w) => (
         <T key={w.title} kind="small">{`${w.title}: ${w.formula}. Source: ${sayProvenance(w.source)}.`}</T>
       ))}
-      {!t.struck && <Correct record={t} zone={zone} />}
+      {!t.struck && <Correct record={t} zone={zone} units={units} />}
       {!t.struck && <StrikeOut id={t.id} />}
     </Sheet>
   );
@@ -141,13 +142,18 @@ function NotKept() {
   const router = useRouter();
   const waiting = Object.entries(useRecording((r) => r.records));
   const plantings = usePlantings().data ?? [];
+  const sheets = useSheets().data ?? [];
+  const nameOf = (what: string) => {
+    const [, id = ''] = what.split(':');
+    return findControlCard(id)?.name ?? sheets.find((s) => s.id === id)?.name ?? 'a record';
+  };
   return (
     <>
       {waiting.map(([id, d]) => (
         <Row
           key={id}
           mark="wait"
-          title={`Not kept yet: ${d.made || (findControlCard(d.what.split(':')[1] ?? '')?.name ?? 'a record')}`}
+          title={`Not kept yet: ${d.made || nameOf(d.what)}`}
           sub={d.on.flatMap((x) => plantings.find((p) => p.id === x)?.name ?? []).join(', ')}
           onPress={() => router.navigate(`/records/new?draft=${id}`)}
         />
@@ -157,10 +163,15 @@ function NotKept() {
 }
 
 /** A record is put right by one of its own; the wrong one stays readable. */
-function Correct({ record: t, zone }: { readonly record: Treatment; readonly zone: string }) {
+function Correct({ record: t, zone, units }: { readonly record: Treatment; readonly zone: string; readonly units: UnitSystem }) {
   const router = useRouter();
   const begin = useRecording((r) => r.begin);
   const on = () => {
+    const exact = {
+      ...(t.amount === null ? {} : { amount: asTyped(t.amount, unitOf(t) === 'ml' ? 'volume' : 'mass', units) }),
+      ...(t.waterMl ? { mix: asTyped(t.waterMl, 'volume', units) } : {}),
+      area: asTyped(t.areaM2, 'area', units),
+    };
     const draft = begin({
       what: t.sheetId ? `sheet:${t.sheetId}` : `control:${t.controlId}`,
       made: t.made?.name ?? '',
@@ -168,11 +179,13 @@ function Correct({ record: t, zone }: { readonly record: Treatment; readonly zon
       on: [t.plantingId],
       purpose: t.purpose,
       trouble: t.troubleId ?? '',
-      amount: t.amount === null ? '' : `${Number(t.amount.toPrecision(8))} ${unitOf(t)}`,
-      mix: t.waterMl ? `${Number(t.waterMl.toPrecision(8))} ml` : '',
+      amount: exact.amount?.text ?? '',
+      mix: exact.mix?.text ?? '',
+      area: exact.area.text,
+      exact,
       time: DateTime.fromISO(t.finishedAt, { zone }).toFormat('yyyy-MM-dd HH:mm'),
       by: t.by,
-      corrects: { id: t.id, caseId: t.caseId, areaM2: t.areaM2, count: t.count },
+      corrects: { id: t.id, caseId: t.caseId, count: t.count, why: t.why },
     });
     router.navigate(`/records/new?draft=${draft}`);
   };

@@ -1,4 +1,6 @@
 import { useRouter } from 'expo-router';
+import { useGarden } from '../../api/queries';
+import { asTyped } from '../../state/as-typed';
 import { useRecording } from '../../state/recording';
 
 /** What was just made, as it goes into the record: how much of what is counted, in how much mix. */
@@ -20,13 +22,19 @@ const figure = (n: number) => String(Number(n.toPrecision(8)));
 export function usePutOn(): (made: JustMade) => void {
   const router = useRouter();
   const begin = useRecording((r) => r.begin);
+  const units = useGarden().data?.units ?? 'metric';
   return (m) => {
+    const exact = {
+      ...(m.amount ? { amount: asTyped(m.amount, (m.unit ?? 'ml') === 'ml' ? 'volume' : 'mass', units) } : {}),
+      ...(m.waterMl ? { mix: asTyped(m.waterMl, 'volume', units) } : {}),
+    };
     const draft = begin({
       what: `control:${m.control}`,
       made: m.made,
       percent: m.percent === undefined ? '' : figure(m.percent),
-      amount: m.amount ? `${figure(m.amount)} ${m.unit ?? 'ml'}` : '',
-      mix: m.waterMl ? `${figure(m.waterMl)} ml` : '',
+      amount: exact.amount?.text ?? '',
+      mix: exact.mix?.text ?? '',
+      exact,
       on: m.plantingId ? [m.plantingId] : [],
     });
     router.replace(`/records/new?draft=${draft}`);
