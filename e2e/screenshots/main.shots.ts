@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { larkfold, test } from '../fixtures';
+import { openCase, plant, planFor, take, typeLabel } from '../journeys/kit';
 
 const DIR = join(__dirname, '../../docs/screenshots');
 const PHONE = { width: 390, height: 844 };
@@ -15,7 +16,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.setViewportSize(PHONE);
   for (const [path, name] of [
     ['/garden', 'garden'],
-    ['/bench', 'bench'],
     ['/almanac/black-bean-aphid', 'almanac'],
   ] as const) {
     await page.goto(path);
@@ -34,7 +34,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: /^Soap spray/ }).waitFor();
   await shot(page, 'case-decide');
   await page.getByRole('button', { name: /^Soap spray/ }).click();
-  await shot(page, 'verdict');
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: /^Neem oil spray/ }).click();
   await page.getByRole('button', { name: /^All about it/ }).click();
@@ -63,9 +62,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByText(/Planned for/).waitFor();
-  await page.goto('/');
-  await page.getByText(/Open hours/).waitFor();
-  await shot(page, 'today');
 
   await server.restart('2026-05-24T20:05:00Z');
   await page.goto('/cases');
@@ -93,13 +89,16 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Keep the record' }).click();
   await page.getByRole('button', { name: 'Look and count now' }).waitFor();
 
-  await server.restart('2026-05-27T18:10:00Z');
-  await page.reload();
+  await server.restart('2026-05-28T18:40:00Z');
+  await page.goto('/');
+  await page.getByRole('button', { name: /Soap spray: round 2/ }).waitFor();
+  await shot(page, 'today');
+  await page.getByRole('button', { name: /Soap spray: round 2/ }).click();
   await page.getByRole('button', { name: 'Look and count now' }).click();
   await page.getByLabel('Tips with it').fill('5');
   await page.getByRole('button', { name: 'Keep the count' }).click();
   await page.getByText(/44 in 100 gone/).waitFor();
-  await page.getByText(/27 May: 5 of 20/).scrollIntoViewIfNeeded();
+  await page.getByText(/28 May: 5 of 20/).scrollIntoViewIfNeeded();
   await shot(page, 'effect');
   await page.getByRole('button', { name: 'Something else' }).waitFor();
 
@@ -125,6 +124,49 @@ test('a label of one’s own', async ({ page }) => {
   await page.getByLabel('Rate, as printed').fill('1 to 2 tsp per 5 l');
   await page.getByLabel('Water, as printed').fill('0.1 to 0.2 l per m²');
   await shot(page, 'label-printed');
+});
+
+/** Through the cards to the one of this title. */
+async function toCard(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: 'Start measuring' }).click();
+  const heading = page.getByRole('heading', { name: title });
+  const next = page.getByRole('button', { name: /^(It is so|All of it is on|It is clean|Measured|Done)$/ });
+  while (!(await heading.isVisible())) {
+    const step = await page.getByText(/^Step \d+ of \d+$/).innerText();
+    for (const box of await page.getByRole('checkbox').all()) await box.click();
+    await next.click();
+    await page.getByText(step, { exact: true }).waitFor({ state: 'hidden' });
+  }
+}
+
+test('a dust and a trunk', async ({ page, server }) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize(PHONE);
+  const potatoes = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 12 });
+  await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '3 g per m²' });
+  await openCase(page, potatoes, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['8', '20']);
+  await page.getByRole('button', { name: /^Stage:/ }).click();
+  await page.getByRole('dialog').getByText(/grub/i).first().click();
+  await page.getByRole('dialog').waitFor({ state: 'hidden' });
+  await take(page, /^Pyrethrin dust.*Garden dust/, 'Too many to pick');
+  await page.getByRole('button', { name: 'Keep these amounts' }).click();
+  await planFor(page);
+  await server.restart('2026-05-26T03:10:00Z');
+  await page.reload();
+  await toCard(page, 'Dust it on');
+  await shot(page, 'dust-card');
+
+  await server.restart('2026-06-02T18:30:00Z');
+  const birch = await plant(page, { name: 'Birch', hostId: 'birch', areaM2: 20, heightM: 9, trunkCm: 64, edible: false });
+  await typeLabel(page, { from: 'dinotefuran-trunk', name: 'Trunk powder', rate: '1 to 2 g per inch round the trunk' });
+  await openCase(page, birch, 'Bark', ['Small holes in the bark', 'Frass from a hole in wood'], ['1', '1']);
+  await take(page, /Trunk powder/, 'It is a fine tree');
+  await page.getByRole('button', { name: 'Keep these amounts' }).click();
+  await planFor(page);
+  await server.restart('2026-06-03T21:10:00Z');
+  await page.reload();
+  await toCard(page, 'Spray the trunk');
+  await shot(page, 'trunk-card');
 });
 
 test('the bench', async ({ page }) => {
