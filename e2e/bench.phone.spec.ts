@@ -335,3 +335,27 @@ test('several plantings in one go', async ({ page }) => {
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByLabel('Area, m²')).toHaveValue('25');
 });
+
+test('an amount by the label goes from the bench onto the plants and into the record, with its exact figures', async ({ page }) => {
+  await page.goto('/bench/amount');
+  await page.getByRole('button', { name: /^On:/ }).click();
+  await page.getByRole('dialog').getByText('Broad beans, in your garden').click();
+  await expect(page.getByText(/^Load 1: /)).toBeVisible();
+  await page.getByRole('button', { name: 'It was put on: write it down' }).click();
+  await expect(page.getByLabel('Product used, in all, ml')).toHaveValue(/^\d+(\.\d)? ml$/);
+  const words = await page.getByLabel('Product used, in all, ml').inputValue();
+  // a reload finds the draft again
+  await page.reload();
+  await expect(page.getByLabel('Product used, in all, ml')).toHaveValue(words);
+  await expect(page.getByRole('button', { name: 'Against: Not named. Change' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep the record' }).click();
+  await expect(page.getByRole('button', { name: /^Soap spray, broad beans/ })).toBeVisible();
+  const { treatments } = (await (await page.request.get('/api/v1/treatments')).json()) as {
+    treatments: { controlId: string; caseId: string | null; amount: number; waterMl: number; broke: string[] }[];
+  };
+  const kept = treatments.find((t) => t.caseId === null && t.controlId === 'soap-spray');
+  expect(kept).toBeDefined();
+  // the specimen's 10 to 20 ml a litre
+  expect(((kept?.amount ?? 0) / (kept?.waterMl ?? 1)) * 1000).toBeGreaterThanOrEqual(10);
+  expect(((kept?.amount ?? 0) / (kept?.waterMl ?? 1)) * 1000).toBeLessThanOrEqual(20);
+});

@@ -69,7 +69,7 @@ test('Back closes what is open and leaves the screen and its words as they were'
   await page.getByRole('button', { name: 'Later' }).click();
   await page.goto('/garden/new');
   const back = () => page.evaluate(() => window.history.back());
-  for (const _ of ['the first page of a visit', 'once more']) {
+  const closes = async () => {
     await page.getByLabel('Name', { exact: true }).fill('Leeks by the wall');
     await page.getByRole('button', { name: /^Plant:/ }).click();
     await expect(page.getByRole('dialog', { name: 'Plant' })).toBeVisible();
@@ -77,7 +77,9 @@ test('Back closes what is open and leaves the screen and its words as they were'
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await expect(page).toHaveURL(/garden\/new$/);
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Leeks by the wall');
-  }
+  };
+  await test.step('on the first page of a visit', closes);
+  await test.step('and once more', closes);
   // closed by its own button, Back means the screen again
   await page.goto('/garden');
   await page

@@ -52,10 +52,14 @@ export function checkRecipe({ sheet, line, product, over, units = 'metric' }: Re
   if (!per.ok) return per;
   const rate = amount.value / per.value;
   const verdict = !atMost(rate, max) ? 'above' : !atLeast(rate, min) ? 'below' : 'within';
-  const made = `This makes ${sayRateIn(rate, unit, form, units)}`;
   const customary = units === 'us' || units === 'imperial';
+  const exactly = sayRateIn(rate, unit, form, 'metric');
+  const made = `This makes ${sayRateIn(rate, unit, form, units)}${customary ? ` (${exactly})` : ''}`;
   // the words of a jug are rounded; the figure that binds stands beside them
-  const amountOf = (n: number) => (customary ? `${sayIn(n, unit === 'ml' ? 'volume' : 'mass', units)} (${trim(n, 3)} ${unit})` : `${trim(n, 3)} ${unit}`);
+  const amountOf = (n: number) => {
+    const [words, figure] = [sayIn(n, unit === 'ml' ? 'volume' : 'mass', units), `${trim(n, 3)} ${unit}`];
+    return customary && words !== figure ? `${words} (${figure})` : figure;
+  };
   const sizeOf = (n: number) => {
     const dimension = OVER[form];
     return dimension !== null && customary ? sayIn(n * SI[form], dimension, units) + ON[form] : `${trim(n, 3)} ${METRIC[form]}${ON[form]}`;

@@ -12,6 +12,7 @@ import { Empty } from '../../ui/states';
 import { T } from '../../ui/text';
 import { MixFields } from '../mix/mix-fields';
 import { mixFor } from '../mix/mix-for';
+import { usePutOn } from '../records/use-put-on';
 import { ToolLoading, ToolPage } from './parts';
 
 const KEY = 'bench';
@@ -21,6 +22,7 @@ const NO_PEST = { labelAs: [] };
 /** The arithmetic without a case: an amount for an area and a tank, by a label's line. */
 export function AmountScreen() {
   const router = useRouter();
+  const putOn = usePutOn();
   const garden = useGarden().data;
   const sprayers = useSprayers().data;
   const confirmations = useConfirmations().data;
@@ -53,6 +55,7 @@ export function AmountScreen() {
       })
     : [];
   const together = planting && { ...planting, areaM2: planting.areaM2 + sameLine.filter((p) => also.includes(p.id)).reduce((sum, p) => sum + p.areaM2, 0) };
+  const mix = line?.ok ? mixFor(typed, sheet, line.value, together ?? null, sprayers, garden) : null;
   return (
     <ToolPage title="An amount by the label" sub="For an area, a trunk or a height, and your tank">
       <Pick
@@ -84,7 +87,7 @@ export function AmountScreen() {
           title="Not on this label"
           text={line && !line.ok ? (line.reasons[0]?.sentence.replace(/This trouble is/, 'No trouble known here is') ?? '') : ''}
         />
-      ) : unconfirmed ? (
+      ) : unconfirmed || !mix ? (
         <View className="gap-3">
           <T>{`${sheet.name} ${sheet.specimen ? 'is a conventional product' : 'was not compared with your label yet'}. Check its figures against the label in your hand before you mix it.`}</T>
           <Button title="Check it against my label" onPress={() => router.navigate(`/shed/${sheet.id}`)} />
@@ -100,7 +103,7 @@ export function AmountScreen() {
             planting={together ?? null}
             sprayers={sprayers}
             garden={garden}
-            mix={mixFor(typed, sheet, line.value, together ?? null, sprayers, garden)}
+            mix={mix}
           />
           {planting && sameLine.length > 0 && (
             <PickMany
@@ -111,6 +114,24 @@ export function AmountScreen() {
                 setMix(KEY, { area: '', water: '' });
               }}
               options={sameLine.map((p) => ({ id: p.id, name: p.name }))}
+            />
+          )}
+          {mix.ok && (
+            <Button
+              kind="quiet"
+              title="It was put on: write it down"
+              onPress={() =>
+                putOn({
+                  control: sheet.control,
+                  ...(sheet.specimen ? {} : { sheetId: sheet.id }),
+                  made: '',
+                  amount: mix.value.loads.reduce((sum, l) => sum + l.made, 0),
+                  unit: mix.value.unit,
+                  waterMl: mix.value.water,
+                  on: planting ? [planting.id, ...also] : [],
+                  trouble: pest,
+                })
+              }
             />
           )}
           <T kind="small">To be led through it card by card, with the clocks started at the end, open a case from a planting.</T>

@@ -436,7 +436,7 @@ export function BordeauxMix() {
       amount: dry,
       unit: 'g',
       waterMl: amounts.volume,
-      plantingId: v.plantingId,
+      on: v.plantingId ? [v.plantingId] : [],
     });
   };
   return (

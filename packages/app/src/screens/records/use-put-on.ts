@@ -13,7 +13,10 @@ export interface JustMade {
   readonly amount?: number | null;
   readonly unit?: 'ml' | 'g';
   readonly waterMl?: number | null;
-  readonly plantingId?: string;
+  /** Of the grower's own, where it was mixed by one. */
+  readonly sheetId?: string;
+  readonly on?: readonly string[];
+  readonly trouble?: string;
 }
 
 const figure = (n: number) => String(Number(n.toPrecision(8)));
@@ -29,13 +32,14 @@ export function usePutOn(): (made: JustMade) => void {
       ...(m.waterMl ? { mix: asTyped(m.waterMl, 'volume', units) } : {}),
     };
     const draft = begin({
-      what: `control:${m.control}`,
+      what: m.sheetId ? `sheet:${m.sheetId}` : `control:${m.control}`,
       made: m.made,
       percent: m.percent === undefined ? '' : figure(m.percent),
       amount: exact.amount?.text ?? '',
       mix: exact.mix?.text ?? '',
       exact,
-      on: m.plantingId ? [m.plantingId] : [],
+      on: m.on ?? [],
+      trouble: m.trouble ?? '',
     });
     router.replace(`/records/new?draft=${draft}`);
   };
