@@ -18,6 +18,9 @@ export interface Concentration {
   readonly working: Working;
 }
 
+/** ml or g of product in a litre of mix. */
+const MOST_PER_LITRE = 500;
+
 /**
  * Product in a litre of mix for a rate given as a concentration. A spray is so thin that a litre of it is
  * taken as 1,000 g; that overstates the active ingredient by less than the share of product in it.
@@ -27,8 +30,15 @@ export interface Concentration {
  */
 export function perLitreFor(wanted: Wanted, product: Product): Outcome<Concentration> {
   const unit = product.state === 'dry' ? 'g' : 'ml';
-  const answer = (perLitre: number, asked: string, formula: string, more: readonly { name: string; value: string }[] = []) =>
-    done({
+  const answer = (perLitre: number, asked: string, formula: string, more: readonly { name: string; value: string }[] = []): Outcome<Concentration> => {
+    // more product than water is no spray: the product is too weak for it, or the figure is another's
+    if (!(perLitre <= MOST_PER_LITRE))
+      return refused(
+        'bad-rate',
+        `That takes ${trim(perLitre, 0)} ${unit} of it in a litre: it is too weak for such a mix, or the figure is not of the mix.`,
+        'rate',
+      );
+    return done({
       perLitre,
       working: {
         title: 'In a litre of mix',
@@ -38,6 +48,7 @@ export function perLitreFor(wanted: Wanted, product: Product): Outcome<Concentra
         source: { mark: 'CP' } as const,
       },
     });
+  };
   if (wanted.as === 'makes') {
     if (!(wanted.amount > 0)) return refused('bad-rate', 'The amount must be more than 0.', 'amount');
     if (!(wanted.makesMl > 0)) return refused('bad-rate', 'What it makes must be more than 0.', 'makes');

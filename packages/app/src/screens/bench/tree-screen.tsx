@@ -14,6 +14,7 @@ import { SizeField } from '../../ui/size-field';
 import { Failed } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
+import { useProse } from '../../ui/words';
 import { Big, errorAt, Refused, ToolLoading, ToolPage } from './parts';
 import { useTilt } from './use-tilt';
 
@@ -220,6 +221,7 @@ function readTrunk(v: Values, units: UnitSystem): Outcome<Metres> {
 }
 
 function TrunkTool({ v, set, units }: Props) {
+  const prose = useProse();
   const round = readTrunk(v, units);
   const to = v.band.trim() === '' ? null : readSize(v.band, 'height', units, { min: 0.05, max: 10, what: 'The band' }, 'band');
   const band = round.ok && to?.ok ? trunkBand(round.value, to.value) : to;
@@ -248,7 +250,7 @@ function TrunkTool({ v, set, units }: Props) {
             units={units}
             value={v.band}
             onChange={(t) => set({ band: t })}
-            error={errorAt(band, 'band')}
+            error={prose(errorAt(band, 'band') ?? '') || undefined}
             hint={`Usually ${sayIn(BAND_TO_M.least, 'length', units)} to ${sayIn(BAND_TO_M.most, 'length', units)}.`}
           />
           {band?.ok && typeof band.value === 'object' && (
@@ -279,7 +281,8 @@ function LeavesTool({ v, set, units }: Props) {
           parts.plants.value,
         )
       : null;
-  const at = (field: string) => errorAt(out ?? bad, field);
+  const prose = useProse();
+  const at = (field: string) => prose(errorAt(out ?? bad, field) ?? '') || undefined;
   return (
     <>
       <SizeField label="Leaves, width" kind="height" units={units} value={v.width} onChange={(t) => set({ width: t })} error={at('widthM')} />
@@ -298,6 +301,7 @@ function LeavesTool({ v, set, units }: Props) {
       {out?.ok && (
         <>
           <Big title="Mix that the leaves take" si={out.value.mix} dimension="volume" units={units} />
+          {out.value.caution !== null && <T className="text-ochre">{out.value.caution}</T>}
           <Why working={[out.value.working]} />
         </>
       )}

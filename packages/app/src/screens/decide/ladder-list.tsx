@@ -9,6 +9,7 @@ import { Button } from '../../ui/button';
 import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
+import { useProse } from '../../ui/words';
 import { VerdictSheet, type PlanChoice } from './verdict-sheet';
 
 interface Props {
@@ -32,6 +33,7 @@ export function sayOpening(v: Verdict, now: Instant, zone: string): string {
 
 /** The ladder as a climb, gentlest first; on each rung what may be used now comes first. What never suits is folded. */
 export function LadderList({ deciding, chosen, now, zone, plan }: Props) {
+  const prose = useProse();
   const [shown, setShown] = useState<string | null>(null);
   const [all, setAll] = useState(false);
   const [order, setOrder] = useState(false);
@@ -44,7 +46,7 @@ export function LadderList({ deciding, chosen, now, zone, plan }: Props) {
       title={v.sheet && !v.sheet.specimen ? `${v.control.name}: ${v.sheet.name}` : v.control.name}
       end={sayOpening(v, now, zone)}
       tone={v.status === 'usable' ? 'open' : v.status === 'never' ? 'stop' : 'wait'}
-      sub={subOf(v, plan, deciding.opened)}
+      sub={prose(subOf(v, plan, deciding.opened) ?? '')}
       selected={v.key === chosen}
       onPress={() => setShown(v.key)}
     />

@@ -3,6 +3,7 @@ import { sayProvenance, sayTime, sayWhen, type Instant } from '@sleetbrook/core/
 import { View } from 'react-native';
 import { Mark } from '../../ui/mark';
 import { T } from '../../ui/text';
+import { useProse } from '../../ui/words';
 
 const WORD = { usable: 'Usable now', 'not-now': 'Not now', never: 'Never here' };
 const MARKS = { usable: 'open', 'not-now': 'wait', never: 'stop' } as const;
@@ -11,6 +12,7 @@ const EDGES = { never: 'border-rowan', 'not-now': 'border-ochre', note: 'border-
 
 /** The verdict in a word, when it opens, and every reason with its inputs and source. */
 export function Reasons({ verdict: v, now, zone }: { readonly verdict: Verdict; readonly now: Instant; readonly zone: string }) {
+  const prose = useProse();
   const next = v.opens?.kind === 'at' ? `Opens ${sayWhen(v.opens.at, now, zone)}.` : v.opens ? `Opens ${v.opens.event}.` : null;
   return (
     <View className="gap-4">
@@ -25,9 +27,9 @@ export function Reasons({ verdict: v, now, zone }: { readonly verdict: Verdict; 
       </View>
       {v.reasons.map((r) => (
         <View key={r.code} className={`gap-1 border-l-4 pl-3 ${EDGES[r.weight]}`}>
-          <T>{r.sentence}</T>
+          <T>{prose(r.sentence)}</T>
           {r.orElse && <T kind="muted">{`Or: ${lower(r.orElse.label)}.`}</T>}
-          <T kind="small">{[...r.inputs.map((i) => `${i.name}: ${i.value}`), sayProvenance(r.source)].join(' · ')}</T>
+          <T kind="small">{prose([...r.inputs.map((i) => `${i.name}: ${i.value}`), sayProvenance(r.source)].join(' · '))}</T>
         </View>
       ))}
       {v.openSpans.length > 0 && (

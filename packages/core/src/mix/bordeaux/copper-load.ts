@@ -24,14 +24,17 @@ export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, unit
   const year = beforeG + now;
   const over = year > COPPER_CEILING_G_M2 + 1e-9;
   const say = (n: number) => trim(n, n < 0.1 ? 3 : 2);
+  const room = COPPER_CEILING_G_M2 - beforeG;
+  const wayOut =
+    room < 0.01 ? 'This ground has had all of it: none more until next year.' : `Over ${sayIn(metalG / room, 'area', units)} it would be within, or make less.`;
   return {
     now,
     year,
     left: Math.max(0, COPPER_CEILING_G_M2 - year),
-    room: Math.max(0, COPPER_CEILING_G_M2 - beforeG),
+    room: Math.max(0, room),
     over,
     sentence: over
-      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. Over ${sayIn(metalG / Math.max(1e-9, COPPER_CEILING_G_M2 - beforeG), 'area', units)} it would be within, or make less.`
+      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. ${wayOut}`
       : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. The ceiling is ${COPPER_CEILING_G_M2} g a year; ${say(COPPER_CEILING_G_M2 - year)} g is left.`,
     working: {
       title: 'Copper on the ground',

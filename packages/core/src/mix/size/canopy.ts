@@ -15,29 +15,38 @@ export interface Canopy {
 
 export interface CanopyMix {
   readonly mix: Millilitres;
+  /** What such a height asks for; null where an arm reaches. */
+  readonly caution: string | null;
   readonly working: Working;
 }
 
-/** Above this the nozzle no longer reaches from the ground, and what falls back falls on the sprayer (common practice). */
-export const HIGHEST_CANOPY_M = 3;
+/** As high as a long lance wets from the ground; above it what falls back falls on the sprayer (from memory). */
+const HIGHEST_CANOPY_M = 4.5;
+/** As high as an arm with a hand sprayer reaches (from memory). */
+const BY_ARM_M = 3;
 
 /**
  * How much mix the leaves of shrubs or small trees take up, as a box of canopy.
  * @param plants how many of that size
- * @returns ml; refused `too-tall` above 3 m, `bad-canopy`
+ * @returns ml; with a caution above 3 m; refused `too-tall` above 4.5 m, `bad-canopy`
  * @example canopyMix({ widthM: 1, depthM: 1, heightM: 1 }, 'run-off') // 93.6 ml
  */
 export function canopyMix(c: Canopy, style: 'wetted' | 'run-off', plants = 1): Outcome<CanopyMix> {
   for (const [field, n] of Object.entries(c)) if (!(n > 0) || !Number.isFinite(n)) return refused('bad-canopy', 'It must be more than 0.', field);
   if (!(Number.isInteger(plants) && plants >= 1 && plants <= 1000)) return refused('bad-canopy', 'Count whole plants.', 'plants');
   if (c.heightM > HIGHEST_CANOPY_M) {
-    return refused('too-tall', `Leaves above ${HIGHEST_CANOPY_M} m are work for a licensed applicator: the spray falls back on you.`, 'heightM');
+    return refused(
+      'too-tall',
+      `Leaves above ${HIGHEST_CANOPY_M} m are work for a licensed applicator: the spray falls back on you. Keep to what you reach from the ground, and type that height.`,
+      'heightM',
+    );
   }
   const m3 = c.widthM * c.depthM * c.heightM * plants;
   const perM3 = RUN_OFF_ML_PER_M3 * (style === 'run-off' ? 1 : WETTED_SHARE);
   const mix = m3 * perM3;
   return done({
     mix: millilitres(mix),
+    caution: c.heightM > BY_ARM_M ? 'A long lance from the ground, upwind, goggles and a hood on: it falls back on you. Never a ladder.' : null,
     working: {
       title: 'Mix for the canopy',
       result: `${trim(mix / 1000, 2)} l`,

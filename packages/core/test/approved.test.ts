@@ -1,0 +1,307 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { FORMULATIONS, methodOf, type LabelSheet } from '../src/label';
+import { SHEETS } from '../src/label/sheets';
+import { instant, metres, millilitres, squareMetres, STARTER_KITS, type Measure, type Outcome, type UnitSystem, type Working } from '../src/measure';
+import {
+  canopyMix,
+  correctLostCount,
+  correctOverfill,
+  correctOvershoot,
+  correctShort,
+  planMix,
+  stepsFor,
+  treats,
+  type MixPlan,
+  type MixRequest,
+  type Step,
+} from '../src/mix';
+import {
+  bordeauxFor,
+  bordeauxSteps,
+  calibrate,
+  copperLoad,
+  fromStocks,
+  heightOf,
+  nextDue,
+  oneOf128,
+  perLitreFor,
+  PREPARATIONS,
+  readFormula,
+  rescale,
+  soapRecipe,
+  soapSteps,
+  trunkBand,
+  trunkRound,
+  type Values,
+} from '../src/mix/bench';
+
+/*
+ * Every figure and sentence of the making, as a page that a person has read and approved. The figures follow from
+ * rules that other tests check against their sources; here nothing changes unseen. What is meant to change is
+ * written anew with APPROVE=1 and read again.
+ */
+const SCALE: Measure = { kind: 'scale', id: 'scale', name: 'kitchen scale', resolutionG: 1, capacityG: 5000 };
+
+const answer = <T>(out: Outcome<T>, say: (value: T) => string): string =>
+  out.ok ? say(out.value) : `refused ${out.reasons.map((r) => `${r.field}: ${r.sentence}`).join(' | ')}`;
+const figures = (o: object): string => JSON.stringify(o, (_k, v: unknown) => (typeof v === 'number' ? Number(v.toPrecision(6)) : v));
+const workings = (list: readonly Working[]) =>
+  list.map((w) => `  = ${w.title}: ${w.result}, ${w.formula} (${w.inputs.map((i) => `${i.name} ${i.value}`).join('; ')})`);
+const cards = (steps: readonly Step[]) =>
+  steps.map(
+    (s) =>
+      `  ${s.id} [${s.title}] ${[...s.text, ...s.gate.map((g) => `( ) ${g}`), ...(s.caution ? [`! ${s.caution}`] : []), ...(s.seconds ? [`${s.seconds} s`] : [])].join(' / ')}`,
+  );
+const loads = (p: MixPlan) =>
+  p.loads.map((l) => {
+    const m = l.measured;
+    const how =
+      m.by === 'scale'
+        ? `${m.reading} g, ${m.error.toFixed(4)}`
+        : `${m.out.scoops.map((s) => `${s.count} x ${s.measure.name} ${Number(s.eachMl.toPrecision(5))}`).join(' + ')}, ${m.out.error.toFixed(4)}`;
+    return `  load ${l.number}${l.full ? ' full' : ''}: ${figures({ water: l.water, product: l.product, made: l.made, rate: l.rateMade })} by ${how}${l.ways.map((w) => `\n    or ${w.sentence}`).join('')}`;
+  });
+
+const SIZES: readonly (readonly [area: number, system: UnitSystem])[] = [
+  [0.5, 'metric'],
+  [3.7161216, 'us'],
+  [20, 'metric'],
+  [58, 'imperial'],
+];
+
+function request(sheet: LabelSheet, area: number, units: UnitSystem, weighed: boolean): MixRequest {
+  const line = sheet.lines[0] as LabelSheet['lines'][0];
+  const { min, max } = line.rate;
+  return {
+    sheet,
+    line,
+    rate: min === 0 ? max : (min + max) / 2,
+    area: squareMetres(area),
+    trunkCm: 64,
+    heightM: 1.8,
+    count: 6,
+    water: null,
+    sprayer: { name: 'Pump sprayer', capacity: millilitres(5000) },
+    kit: weighed ? [...STARTER_KITS[units], SCALE] : STARTER_KITS[units],
+    units,
+  };
+}
+
+function mixes(): string[] {
+  return SHEETS.flatMap((sheet, i) =>
+    SIZES.flatMap(([area, units], k) => {
+      const plan = planMix(request(sheet, area, units, (i + k) % 2 === 0));
+      const title = `## ${sheet.name}, ${FORMULATIONS[sheet.formulation].name}, ${methodOf(sheet, sheet.lines[0] as LabelSheet['lines'][0])}, ${area} m², ${units}`;
+      if (!plan.ok) return [title, answer(plan, () => '')];
+      const p = plan.value;
+      const site = sheet.outdoors ? ('outdoors' as const) : ('indoors' as const);
+      const steps = k === 1 || k === 2 ? cards(stepsFor(p, { sprayer: 'Pump sprayer', site, how: [] })) : [];
+      return [
+        title,
+        `  ${figures({ water: p.water, needed: p.waterNeeded, product: p.product, size: p.size })}`,
+        ...loads(p),
+        ...p.warnings.map((w) => `  ~ ${w}`),
+        ...steps,
+        ...(k === 2 ? workings(p.working) : []),
+      ];
+    }),
+  );
+}
+
+function slips(): string[] {
+  return SHEETS.filter((s) => s.into !== 'not-mixed').flatMap((sheet, i) => {
+    const units = (['metric', 'us', 'imperial'] as const)[i % 3] ?? 'metric';
+    const plan = planMix(request(sheet, 20, units, false));
+    if (!plan.ok) return [];
+    const p = plan.value;
+    const load = p.loads[0] as MixPlan['loads'][0];
+    const full = millilitres(5000);
+    const said = (what: string, out: Outcome<{ readonly sentence: string }>) =>
+      `  ${what}: ${answer(out, (v) => `${v.sentence} ${figures({ ...v, sentence: undefined })}`)}`;
+    return [
+      `## ${sheet.name}, slips, ${units}`,
+      ...[1.02, 1.3, 2, 6].map((n) => said(`${n} times in`, correctOvershoot(load, load.product * n, full, p))),
+      ...[0, 0.5, 0.97].map((n) => said(`only ${n} in`, correctShort(load, load.product * n, p))),
+      ...[1.05, 1.3, 1.5, 1.6].map((n) => said(`filled to ${n}`, correctOverfill(load, millilitres(load.water * n), full, p))),
+      ...[
+        [0, 1],
+        [0.5, 1.5],
+        [1, 3],
+      ].map(([a = 0, b = 0]) => said(`between ${a} and ${b}`, correctLostCount(load, load.product * a, load.product * b, full, p))),
+    ];
+  });
+}
+
+const usual = (inputs: (typeof PREPARATIONS)[number]['inputs'], times: number, pick: number): Values =>
+  Object.fromEntries(
+    inputs.map((i) => {
+      if (i.kind === 'choice') return [i.id, i.options.at(pick)?.value ?? ''];
+      if (i.kind === 'day') return [i.id, '2026-04-20'];
+      const n = i.usual * times;
+      return [i.id, i.kind === 'count' ? Math.min(Math.round(n), i.max) : Math.min(n, i.max)];
+    }),
+  ) as Values;
+
+function preparations(): string[] {
+  return PREPARATIONS.flatMap((p) =>
+    (
+      [
+        [1, 0],
+        [1.7, -1],
+        [0.6, 1],
+      ] as const
+    ).flatMap(([times, pick]) => [
+      `## ${p.name}, ${times} times the usual, choice ${pick}`,
+      ...answer(p.make(usual(p.inputs, times, pick)), (m) =>
+        [
+          ...m.amounts.map((a) => `  ${a.name}: ${figures({ value: a.value, to: a.to, of: a.of, spooned: a.spooned })}`),
+          ...(m.used ? [`  used ${figures(m.used)}`] : []),
+          ...cards(m.steps),
+          ...m.notes.map((n) => `  - ${n}`),
+          ...m.cautions.map((c) => `  ! ${c}`),
+          ...workings(m.working),
+        ].join('\n'),
+      ).split('\n'),
+    ]),
+  );
+}
+
+function made(): string[] {
+  const out: string[] = [];
+  for (const [formula, ml, salt, lime] of [
+    ['10-10-100', 5000, 'pentahydrate', 'hydrated'],
+    ['4-4-50', 18_927, 'anhydrous', 'burnt'],
+    ['20-20-100', 100_000, 'pentahydrate', 'burnt'],
+  ] as const) {
+    const read = readFormula(formula);
+    const amounts = read.ok ? bordeauxFor(read.value, millilitres(ml), salt, lime) : read;
+    out.push(`## Bordeaux ${formula}, ${ml} ml, ${salt}, ${lime}`);
+    if (!amounts.ok) out.push(answer(amounts, () => ''));
+    else {
+      const stocks = fromStocks(amounts.value, salt, lime);
+      out.push(`  ${figures({ ...amounts.value, working: undefined })}`, `  stocks ${answer(stocks, figures)}`);
+      out.push(
+        ...cards(bordeauxSteps(amounts.value, salt, lime, null, 'metric')),
+        ...cards(bordeauxSteps(amounts.value, salt, lime, stocks.ok ? stocks.value : null, 'us')),
+      );
+      for (const [m2, before] of [
+        [20, 0],
+        [400, 0.3],
+        [200, 0.4],
+      ] as const)
+        out.push(`  copper on ${m2} m² after ${before} g a m²: ${figures(copperLoad(amounts.value.metal, squareMetres(m2), before))}`);
+    }
+  }
+  for (const [oils, lye, purity, surplus, step] of [
+    [[{ oilId: 'rapeseed', g: 1000 }], 'potassium', 90, 5, 1],
+    [
+      [
+        { oilId: 'olive', g: 700 },
+        { oilId: 'coconut', g: 300 },
+      ],
+      'potassium',
+      85,
+      8,
+      0.1,
+    ],
+    [[{ oilId: 'sunflower', g: 12_000 }], 'potassium', 100, 3, 5],
+    [[{ oilId: 'olive', g: 1000 }], 'sodium', 99, 5, 1],
+  ] as const) {
+    const r = soapRecipe({ oils, lye, purity, surplus, scaleStepG: step });
+    out.push(`## Soap of ${oils.map((o) => `${o.g} g ${o.oilId}`).join(', ')}, ${lye} ${purity} %, ${surplus} % over`);
+    out.push(
+      ...answer(r, (v) =>
+        [`  ${figures({ ...v, working: undefined, oils: undefined })}`, ...cards(soapSteps(v, 'metric')), ...cards(soapSteps(v, 'us')).slice(0, 6)].join('\n'),
+      ).split('\n'),
+    );
+  }
+  return out;
+}
+
+function sizes(): string[] {
+  const liquid = { state: 'liquid', strength: { by: 'volume', gPerL: 480 }, gPerMl: 1.1 } as const;
+  const dry = { state: 'dry', strength: { by: 'weight', percent: 50 }, gPerMl: null } as const;
+  return [
+    '## Sizes and strengths',
+    ...[
+      { by: 'tape' as const, roundM: 0.64 },
+      { by: 'string' as const, lengthM: 2.1, turns: 3 },
+      { by: 'across' as const, acrossM: 0.2 },
+    ].map((r: Parameters<typeof trunkRound>[0]) => `  round ${figures(r)}: ${answer(trunkRound(r), (v) => String(Number(v.toPrecision(6))))}`),
+    ...[
+      [0.64, 1.5, 0],
+      [0.64, 1.2, 0.3],
+      [0.64, 2.5, 0],
+      [0.64, 2.6, 0],
+      [0.64, 0.2, 0.3],
+    ].map(([r = 0, to = 0, from = 0]) => `  band ${r} ${from} to ${to}: ${answer(trunkBand(metres(r), to, from), figures)}`),
+    ...[
+      { by: 'person' as const, personM: 1.7, personMarks: 3, treeMarks: 11 },
+      { by: 'shadow' as const, stickM: 1, stickShadowM: 1.5, treeShadowM: 6 },
+      { by: 'angle' as const, paces: 12, paceM: 0.75, upDeg: 35, downDeg: 8, eyeM: 1.6 },
+      { by: 'angle' as const, paces: 12, paceM: 0.75, upDeg: 35, downDeg: null, eyeM: 1.6 },
+    ].map((r: Parameters<typeof heightOf>[0]) => `  height ${figures(r)}: ${answer(heightOf(r), figures)}`),
+    ...(['wetted', 'run-off'] as const).flatMap((style) =>
+      [1.2, 3, 3.5, 4.5, 5].map((h) => `  canopy 2 x 1.5 x ${h} ${style}: ${answer(canopyMix({ widthM: 2, depthM: 1.5, heightM: h }, style), figures)}`),
+    ),
+    ...[60, null].map((seconds) => `  walk in ${seconds} s: ${answer(calibrate({ ml: 800, areaM2: 10, seconds }), figures)}`),
+    `  128th: ${answer(oneOf128([31, 30, 33], 960), figures)}`,
+    ...[0.1, 2, 50].map(
+      (percent) =>
+        `  ${percent} % of active: ${answer(perLitreFor({ as: 'percent-active', percent }, liquid), figures)}; dry ${answer(perLitreFor({ as: 'percent-active', percent }, dry), figures)}`,
+    ),
+    ...[0.5, 20, 50, 51].map(
+      (percent) =>
+        `  ${percent} % by volume: ${answer(perLitreFor({ as: 'percent-volume', percent }, liquid), figures)}; dry ${answer(perLitreFor({ as: 'percent-volume', percent }, dry), figures)}`,
+    ),
+    ...[0, 500, 60_000].map(
+      (ppm) => `  ${ppm} ppm: ${answer(perLitreFor({ as: 'ppm', ppm }, liquid), figures)}; dry ${answer(perLitreFor({ as: 'ppm', ppm }, dry), figures)}`,
+    ),
+    ...[473, 100_000].map((amount) => `  ${amount} makes 180 l: ${answer(perLitreFor({ as: 'makes', amount, makesMl: 181_700 }, liquid), figures)}`),
+    `  480 g/l for 50 %: ${answer(rescale(10, liquid, { ...liquid, strength: { by: 'volume', gPerL: 240 } }), figures)}; dry ${answer(rescale(10, dry, { ...dry, strength: { by: 'weight', percent: 80 } }), figures)}`,
+    ...[
+      { blended: null, thinned: null, stirs: [], ready: null, tempC: 18 },
+      { blended: instant(0), thinned: null, stirs: [], ready: null, tempC: 18 },
+      { blended: instant(0), thinned: instant(2e8), stirs: [instant(2.5e8)], ready: null, tempC: 12 },
+      { blended: instant(0), thinned: instant(2e8), stirs: [], ready: instant(9e8), tempC: 25 },
+    ].map((b) => `  soap due ${figures(nextDue(b) ?? {})}`),
+    ...SHEETS.map(
+      (s) =>
+        `  ${s.name}: 250 goes for ${figures(treats(s.lines[0] as LabelSheet['lines'][0], 250, 'metric') ?? {})} / ${figures(treats(s.lines[0] as LabelSheet['lines'][0], 250, 'us') ?? {})}`,
+    ),
+  ];
+}
+
+describe('as it was read and approved', () => {
+  test.each([
+    ['mixes', mixes],
+    ['slips', slips],
+    ['preparations', preparations],
+    ['made', made],
+    ['sizes', sizes],
+  ] as const)('%s', (name, page) => {
+    const file = join(__dirname, 'approved', `${name}.txt`);
+    const now = page();
+    if (process.env['APPROVE']) writeFileSync(file, `${now.join('\n')}\n`);
+    expect(existsSync(file)).toBe(true);
+    const approved = readFileSync(file, 'utf8').trimEnd().split('\n');
+    const text = now.join('\n').trimEnd().split('\n');
+    // the first line that differs says more than a thousand
+    const at = text.findIndex((l, i) => l !== approved[i]);
+    expect({
+      line: at,
+      now: text[at],
+      title:
+        text
+          .slice(0, at + 1)
+          .reverse()
+          .find((l) => l.startsWith('## ')) ?? '',
+    }).toEqual({
+      line: -1,
+      now: undefined,
+      title: '',
+    });
+    expect(text).toHaveLength(approved.length);
+  });
+});
