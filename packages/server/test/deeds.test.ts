@@ -173,7 +173,12 @@ describe('what Today reminds of after a treatment', () => {
     expect(await kinds()).toEqual(['patch', 'round']);
     const round = (await get('/today')).reminders.find((r: { kind: string }) => r.kind === 'round');
     // the evening after, by the garden's own day
-    expect(round).toMatchObject({ id: c.id, title: 'Nectarine', text: expect.stringMatching(/^Soap spray: round 2 of \d to \d$/), at: '2026-06-11T04:00:00.000Z' });
+    expect(round).toMatchObject({
+      id: c.id,
+      title: 'Nectarine',
+      text: expect.stringMatching(/^Soap spray: round 2 of \d to \d$/),
+      at: '2026-06-11T04:00:00.000Z',
+    });
     to('2026-06-13T23:00:00.000Z');
     expect(await kinds()).toEqual(['round']);
     h.stop();
