@@ -33,6 +33,12 @@ test('a rate as it is printed becomes spoons, and another strength is worked out
   await expect(page.getByText(/It must be more than 0|at least/).first()).toBeVisible();
   await page.getByLabel('Mix to make, l').fill('5');
   await expect(page.getByText('47.9', { exact: true })).toBeVisible();
+  // a powder by weight: ten spoons on the scale, once, and it goes by the spoon; a slip of the scale is told at its field
+  await expect(page.getByText(/no known weight/)).toBeVisible();
+  await page.getByLabel('Ten level teaspoons weigh, g').fill('2500');
+  await expect(page.getByText(/Ten level teaspoons of a powder weigh/)).toBeVisible();
+  await page.getByLabel('Ten level teaspoons weigh, g').fill('25');
+  await expect(page.getByText(/level tablespoons? of 15 ml/)).toBeVisible();
   await page.getByRole('checkbox', { name: 'Mine has another strength' }).click();
   await page.getByLabel('The rate is for, %').fill('50');
   await page.getByLabel('Mine has, %').fill('25');
@@ -61,9 +67,9 @@ test('a calibration walk is kept, offered by the mix, and a worn nozzle is notic
   await page.getByLabel('Water used').fill('ten');
   await expect(page.getByRole('button', { name: 'Keep it for the pump sprayer' })).toBeDisabled();
   await page.getByLabel('Water used').fill('7 l');
-  await expect(page.getByText(/374\.2 US gallons an acre/)).toBeVisible();
+  await expect(page.getByText(/3500 l a hectare/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep it for the pump sprayer' }).click();
-  await expect(page.getByText('350 ml a m²')).toBeVisible();
+  await expect(page.getByText('350 ml per m²')).toBeVisible();
   await page.goto('/bench/amount');
   await page.getByRole('button', { name: /^By your walk with the pump sprayer 3\.5 l/ }).click();
   await expect(page.getByLabel('Mix to make, l')).toHaveValue('3.5 l');
@@ -107,7 +113,7 @@ test('what to buy, against the shed; bought packs stand there after a restart', 
   await expect(
     page
       .getByText(/Nothing to buy: you have 560 ml/)
-      .or(page.getByText('560 ml (18⅞ fl oz)'))
+      .or(page.getByText('560 ml', { exact: true }))
       .first(),
   ).toBeVisible();
   await server.restart('2026-05-24T18:20:00Z');
@@ -140,7 +146,7 @@ test('Bordeaux from stocks: the year’s copper bars it, the cards lead through 
   await page.getByLabel('Mix to make, l').fill('0.7');
   await expect(page.getByText(/The ceiling is 0\.4 g a year/)).toBeVisible();
   await page.getByRole('radio', { name: 'Stocks' }).click();
-  await expect(page.getByText('70 ml (2⅜ fl oz)').first()).toBeVisible();
+  await expect(page.getByText('70 ml', { exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Make it, card by card' }).click();
   await expect(page.getByText(/^Step 1 of/)).toBeVisible();
   const next = page.getByRole('button', { name: /^(All of it is on|Done: next|Done: write it down)$/ });
@@ -229,7 +235,7 @@ test('potassium soap: lye is never in excess, the gates hold, the days are remin
   await expect(ready).toBeDisabled();
   for (const box of await page.getByRole('dialog').getByRole('checkbox').all()) await box.click();
   await ready.click();
-  await expect(page.getByText('31.3 ml a litre')).toBeVisible();
+  await expect(page.getByText(/^31\.(3|25) ml per litre$/)).toBeVisible();
   await page.getByRole('button', { name: 'Its place in the shed' }).click();
   await expect(page.getByText('7.68 l').first()).toBeVisible();
 });
@@ -319,9 +325,9 @@ test('a US grower types and reads gallons, square feet and fluid ounces', async 
   await page.getByLabel('Rate, ml per l').fill('2 tbsp/gal');
   await expect(page.getByText(/weaker than the label/)).toBeVisible();
   await page.getByLabel('Rate, ml per l').fill('2 fl oz/gal');
-  await expect(page.getByText('3.93 tbsp', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('3 tbsp 2¾ tsp', { exact: true }).first()).toBeVisible();
   await expect(page.getByText('in 3 qt 29⅝ fl oz')).toBeVisible();
-  await expect(page.getByText('58.1 ml in 3.72 l')).toBeVisible();
+  await expect(page.getByText('57.9 ml in 3.72 l')).toBeVisible();
   await accessible(page);
 });
 

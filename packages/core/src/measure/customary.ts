@@ -55,7 +55,7 @@ const US_VOLUME = [
   ]),
   rung('qt-us', 'qt', 1, [['floz-us', 'fl oz']]),
   rung('floz-us', 'fl oz', 2),
-  rung('tbsp-us', 'tbsp', 1),
+  rung('tbsp-us', 'tbsp', 1, [['tsp-us', 'tsp']]),
   rung('tsp-us', 'tsp', 0.12),
   // less than an eighth of a teaspoon is drawn up in a syringe
   rung('ml', 'ml', 0),
@@ -98,8 +98,10 @@ export function customary(si: number, dimension: Dimension, system: 'us' | 'impe
     if (Math.abs(pints - Math.round(pints)) < UNSEEN * pints) return { figure: String(Math.round(pints)), unit: 'pt' };
   }
   if (plain !== null) return { figure: plain, unit: r.words };
-  if (r.then.length === 0) return { figure: short(n), unit: r.words };
-  return compound(si, r);
+  const step = stepOf(si, r);
+  // nearer than the marks of the smallest unit is said in figures
+  if (step === null || Math.abs(Math.round(si / step) * step - si) > si * UNSEEN) return { figure: short(n), unit: r.words };
+  return compound(si, r, step);
 }
 
 /**
@@ -109,10 +111,11 @@ export function customary(si: number, dimension: Dimension, system: 'us' | 'impe
  */
 export function customaryRange(min: number, max: number, dimension: Dimension, system: 'us' | 'imperial'): string {
   const r = rungFor(min, dimension, system);
-  const inOne = (si: number) => fractionIn(r, si / UNITS[r.unit].si) ?? short(si / UNITS[r.unit].si);
+  const [n, m] = [min / UNITS[r.unit].si, max / UNITS[r.unit].si];
+  const [from, to] = [fractionIn(r, n), fractionIn(r, m)];
+  if (r.then.length === 0 || (from !== null && to !== null)) return `${from ?? short(n)} to ${to ?? short(m)} ${r.words}`;
   const [least, most] = [customary(min, dimension, system), customary(max, dimension, system)];
-  if (r.then.length > 0) return `${least.figure} ${least.unit} to ${most.figure} ${most.unit}`;
-  return `${inOne(min)} to ${inOne(max)} ${r.words}`;
+  return `${least.figure} ${least.unit} to ${most.figure} ${most.unit}`;
 }
 
 function rungFor(si: number, dimension: Dimension, system: 'us' | 'imperial'): Rung {
@@ -123,13 +126,18 @@ function rungFor(si: number, dimension: Dimension, system: 'us' | 'imperial'): R
 /** Grams and millilitres are read off a scale or a syringe, never in fractions. */
 const fractionIn = (r: Rung, n: number): string | null => (r.unit === 'g' || r.unit === 'ml' ? null : inFraction(n));
 
+/** What the smallest unit of a compound amount is read to; null where there is none. */
+function stepOf(si: number, r: Rung): number | null {
+  const smallest = r.then.at(-1)?.[0];
+  return smallest === undefined ? null : UNITS[smallest].si / (si < 4 * UNITS[r.unit].si ? 8 : 4);
+}
+
 /**
  * Whole units, largest first, the last in quarters, or in eighths where there is little of it; a rounding that fills
  * the next larger unit is carried up.
  */
-function compound(si: number, r: Rung): { figure: string; unit: string } {
-  const smallest = (r.then.at(-1) as (typeof r.then)[number])[0];
-  const step = UNITS[smallest].si / (si < 4 * UNITS[r.unit].si ? 8 : 4);
+function compound(si: number, r: Rung, step: number): { figure: string; unit: string } {
+  const smallest = r.then.at(-1)?.[0];
   let left = Math.round(si / step) * step;
   const parts: { n: string; words: string }[] = [];
   for (const [unit, words] of [[r.unit, r.words] as const, ...r.then]) {

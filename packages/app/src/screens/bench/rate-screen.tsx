@@ -12,7 +12,7 @@ import {
   type Working,
 } from '@sleetbrook/core/measure';
 import { sayRateIn } from '@sleetbrook/core/mix';
-import { readRate, type RateForm } from '@sleetbrook/core/label';
+import { levelDensityOf, readRate, teaspoonMl, type RateForm } from '@sleetbrook/core/label';
 import { View } from 'react-native';
 import { useGarden } from '../../api/queries';
 import { useTool } from '../../state/tools';
@@ -48,6 +48,7 @@ const USUAL = {
   makes: '',
   state: 'liquid',
   strength: '',
+  spoonsG: '',
   strengthBy: 'volume',
   density: '',
   size: '',
@@ -57,7 +58,7 @@ const USUAL = {
 };
 type Values = typeof USUAL;
 /** What was said of one product's other strength says nothing of the next one. */
-const NEXT_PRODUCT = { other: '', from: '', to: '' };
+const NEXT_PRODUCT = { other: '', from: '', to: '', spoonsG: '' };
 
 interface Worked {
   readonly form: RateForm;
@@ -86,6 +87,8 @@ export function RateScreen() {
         : readSize(values.size, kind, units, bounds, 'size');
   const amount = worked.ok && over?.ok ? worked.value.value * over.value * FOR[form].perSi : null;
   const typed = (field: keyof Values) => (values[field].trim() === '' ? undefined : errorAt(worked, field));
+  const spoons = parseNumber(values.spoonsG, 'spoonsG');
+  const weighed = values.spoonsG.trim() === '' ? null : spoons.ok ? levelDensityOf(spoons.value, teaspoonMl(units)) : spoons;
   const needsStrength = given === 'percent-active' || given === 'ppm';
   return (
     <ToolPage title="A rate in your measures" sub="What a label prints, as spoons and grams">
@@ -128,13 +131,28 @@ export function RateScreen() {
             onChange={(size) => set({ size })}
             error={over && !over.ok ? over.reasons[0]?.sentence : undefined}
           />
-          <T kind="muted">{`${sayRateIn(worked.value.value, worked.value.unit, form, 'metric')}, ${sayRateIn(worked.value.value, worked.value.unit, form, units === 'imperial' ? 'imperial' : 'us')}`}</T>
+          <T kind="muted">
+            {[
+              ...new Set([sayRateIn(worked.value.value, worked.value.unit, form, units), sayRateIn(worked.value.value, worked.value.unit, form, 'metric')]),
+            ].join(', ')}
+          </T>
         </>
       )}
       {worked.ok && amount !== null && (
         <View className="gap-4">
           <Big title="Product" si={amount} dimension={worked.value.unit === 'ml' ? 'volume' : 'mass'} units={units} />
-          <InMyMeasures amount={amount} unit={worked.value.unit} kit={garden.measures} />
+          <InMyMeasures amount={amount} unit={worked.value.unit} kit={garden.measures} gPerMl={weighed?.ok ? weighed.value.gPerMl : null} />
+          {worked.value.unit === 'g' && (
+            <Field
+              label="Ten level teaspoons weigh"
+              unit="g"
+              numeric
+              value={values.spoonsG}
+              onChange={(spoonsG) => set({ spoonsG })}
+              error={weighed && !weighed.ok ? weighed.reasons[0]?.sentence : undefined}
+              hint="Weigh them once, and it can be measured by the spoon."
+            />
+          )}
           {worked.value.working.length > 0 && <Why working={worked.value.working} />}
           <Other values={values} set={set} amount={amount} unit={worked.value.unit} units={units} />
         </View>
