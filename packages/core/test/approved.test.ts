@@ -1,8 +1,21 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { FORMULATIONS, methodOf, type LabelSheet } from '../src/label';
+import { FORMULATIONS, methodOf, readRate, type LabelSheet } from '../src/label';
 import { SHEETS } from '../src/label/sheets';
-import { instant, metres, millilitres, squareMetres, STARTER_KITS, type Measure, type Outcome, type UnitSystem, type Working } from '../src/measure';
+import {
+  instant,
+  metres,
+  millilitres,
+  parseQuantity,
+  sayIn,
+  sayRange,
+  squareMetres,
+  STARTER_KITS,
+  type Measure,
+  type Outcome,
+  type UnitSystem,
+  type Working,
+} from '../src/measure';
 import {
   canopyMix,
   correctLostCount,
@@ -121,13 +134,18 @@ function slips(): string[] {
       `  ${what}: ${answer(out, (v) => `${v.sentence} ${figures({ ...v, sentence: undefined })}`)}`;
     return [
       `## ${sheet.name}, slips, ${units}`,
-      ...[1.02, 1.3, 2, 6].map((n) => said(`${n} times in`, correctOvershoot(load, load.product * n, full, p))),
-      ...[0, 0.5, 0.97].map((n) => said(`only ${n} in`, correctShort(load, load.product * n, p))),
-      ...[1.05, 1.3, 1.5, 1.6].map((n) => said(`filled to ${n}`, correctOverfill(load, millilitres(load.water * n), full, p))),
+      ...[0, Number.NaN, 1, 1.02, 1.3, 2, 6].map((n) => said(`${n} times in`, correctOvershoot(load, load.product * n, full, p))),
+      ...[-1, Infinity, 0, 0.5, 0.97, 1].map((n) => said(`only ${n} in`, correctShort(load, load.product * n, p))),
+      ...[0, 1, 1.05, 1.3, 1.5, 1.6, 9].map((n) => said(`filled to ${n}`, correctOverfill(load, millilitres(load.water * n), full, p))),
       ...[
         [0, 1],
         [0.5, 1.5],
         [1, 3],
+        [0, 0],
+        [-1, 1],
+        [Number.NaN, 1],
+        [0, Infinity],
+        [2, 1],
       ].map(([a = 0, b = 0]) => said(`between ${a} and ${b}`, correctLostCount(load, load.product * a, load.product * b, full, p))),
     ];
   });
@@ -180,7 +198,7 @@ function made(): string[] {
     if (!amounts.ok) out.push(answer(amounts, () => ''));
     else {
       const stocks = fromStocks(amounts.value, salt, lime);
-      out.push(`  ${figures({ ...amounts.value, working: undefined })}`, `  stocks ${answer(stocks, figures)}`);
+      out.push(`  ${figures({ ...amounts.value, working: undefined })}`, ...workings([amounts.value.working].flat()), `  stocks ${answer(stocks, figures)}`);
       out.push(
         ...cards(bordeauxSteps(amounts.value, salt, lime, null, 'metric')),
         ...cards(bordeauxSteps(amounts.value, salt, lime, stocks.ok ? stocks.value : null, 'us')),
@@ -212,10 +230,17 @@ function made(): string[] {
     out.push(`## Soap of ${oils.map((o) => `${o.g} g ${o.oilId}`).join(', ')}, ${lye} ${purity} %, ${surplus} % over`);
     out.push(
       ...answer(r, (v) =>
-        [`  ${figures({ ...v, working: undefined, oils: undefined })}`, ...cards(soapSteps(v, 'metric')), ...cards(soapSteps(v, 'us')).slice(0, 6)].join('\n'),
+        [
+          `  ${figures({ ...v, working: undefined, oils: undefined })}`,
+          ...workings([v.working].flat()),
+          ...cards(soapSteps(v, 'metric')),
+          ...cards(soapSteps(v, 'us')).slice(0, 6),
+        ].join('\n'),
       ).split('\n'),
     );
   }
+  for (const text of ['0-10-100', '10-10-0', '10-0-100', '-1-10-100', '10-10', 'ten', '4-4-50', '40-40-100', '10-2-100', '8,5-8,5-100'])
+    out.push(`## Formula ${text}: ${answer(readFormula(text), figures)}`);
   return out;
 }
 
@@ -273,6 +298,65 @@ function sizes(): string[] {
   ];
 }
 
+/** As they stand on packs, in books and in heads. */
+const AMOUNTS =
+  '1½ tsp|1 1/2 tbsp|1-1/2 tsp|2 level tbsp|heaped tsp|1 cup|3 pts|1 quart|2 fl oz|8 oz|2 oz wt|1 lb 4 oz|5 ft 3 in|40 sq ft|5 sq yd|1/4 acre|0,5 l|.5 l|1,500 ml|1.000 ml|1.5 l|15 cc|2 cl|1 hl|2 cu ft|1 cubic yard|1 m3|1 to 2 tbsp|10-20 ml|20 ml -10 ml|2 tsp per gallon|1 capful|3 drops|1 handful|2 T|1 spoon|ten ml|2 furlongs|0 ml|-1 tsp|99999999 l|1 imp gal|2 US pint|1 au tbsp|2 metric tsp|12 in|3 yd|2 ha|500 mg|1 kg 200 g|1 l 200 ml|1 g 2 ml';
+const RATES =
+  '2 tsp/gal|1 to 2 tbsp per gallon of water|1½ tbsp per US gal|2 fl oz/gal|2 oz/gal|1 lb 4 oz per 100 gal|150 g/hl|100 g per 100 l|2 pt/A|1 lb a.i./acre|2 kg/ha|1:200|1:50 to 1:100|1 part to 50|1 part in 50|1 in 100|0.5 %|0.5 to 1 %|60 %|1 % active|500 ppm|16 fl oz makes 48 gal|makes 48 gal|dial 2 tbsp|hose-end: 1 fl oz per gal|5 ml per plant|10 g per hole|5 ml per 10 cm pot|1 tsp per inch of pot|2 oz wt per 10 ft of row|2 g per m of row|3 g per litre of potting mix|1 cup per cubic yard|6 ml per inch of trunk|6 ml per inch round the trunk|6 ml per inch diameter|30 ml per m of height|3 fl oz per foot of height|1 oz per inch|up to 2 tsp/gal|not more than 5 ml/l|at least 1 tsp/gal|20 to 10 ml/l|1 capful per gal|15 ml|per litre|2 tsp in a gallon|30 ml in 10 l|1,000 ml per 100 l|1 fl oz per 1,000 sq ft';
+const SYSTEMS = ['metric', 'us', 'imperial', 'australian'] as const;
+
+function words(): string[] {
+  const amounts = AMOUNTS.split('|').flatMap((text) => [
+    `## “${text}”`,
+    ...new Set(
+      SYSTEMS.map(
+        (system) => `  ${answer(parseQuantity(text, system, ['volume', 'mass', 'length', 'area'], 'f'), (q) => `${q.understood} ${figures({ si: q.si })}`)}`,
+      ),
+    ),
+  ]);
+  const liquid = { state: 'liquid', product: { state: 'liquid', strength: { by: 'volume', gPerL: 100 }, gPerMl: null } } as const;
+  const dry = { state: 'dry', product: { state: 'dry', strength: { by: 'weight', percent: 50 }, gPerMl: null } } as const;
+  const rates = RATES.split('|').flatMap((text) => [
+    `## “${text}” as a rate`,
+    ...new Set(
+      SYSTEMS.flatMap((system) =>
+        [null, liquid, dry].map((of) => `  ${answer(readRate(text, system, of), (r) => `${r.understood} ${figures({ ...r, understood: undefined })}`)}`),
+      ),
+    ),
+  ]);
+  const said = [
+    0.04, 0.3, 0.62, 1.23, 2.5, 4.93, 7.4, 14.79, 16, 19.7, 29.57, 40, 59.2, 100, 236.6, 473.2, 505, 946.4, 1000, 1893, 3785, 5000, 18_927, 400_000,
+  ].map(
+    (n) =>
+      `  ${n}: ${(['volume', 'mass', 'length', 'area'] as const)
+        .map((d) =>
+          SYSTEMS.slice(0, 3)
+            .map((system) => sayIn(n, d, system))
+            .join(' = '),
+        )
+        .join(' ; ')}`,
+  );
+  const spans = [
+    [1, 2],
+    [3, 5],
+    [11.36, 18.93],
+    [5, 30],
+    [28.35, 56.7],
+    [400, 1200],
+    [900, 950],
+  ].map(
+    ([a = 0, b = 0]) =>
+      `  ${a} to ${b}: ${(['volume', 'mass'] as const)
+        .map((d) =>
+          SYSTEMS.slice(0, 3)
+            .map((system) => sayRange(a, b, d, system))
+            .join(' = '),
+        )
+        .join(' ; ')}`,
+  );
+  return [...amounts, ...rates, '## Said', ...said, ...spans];
+}
+
 describe('as it was read and approved', () => {
   test.each([
     ['mixes', mixes],
@@ -280,6 +364,7 @@ describe('as it was read and approved', () => {
     ['preparations', preparations],
     ['made', made],
     ['sizes', sizes],
+    ['words', words],
   ] as const)('%s', (name, page) => {
     const file = join(__dirname, 'approved', `${name}.txt`);
     const now = page();
