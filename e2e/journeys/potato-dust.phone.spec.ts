@@ -7,6 +7,8 @@ test('potatoes with a dust: a film, off the flowers, rinsed at first light', asy
   await fairWeather(page, '2026-07-01T00:00:00Z', 20);
   await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '1 oz wt per 100 sq ft' });
   await openCase(page, row, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['8', '20']);
+  // the grubs were seen: no month says otherwise
+  await expect(page.getByRole('button', { name: /^Stage: As you saw: grub, beetle/ })).toBeVisible();
   await take(page, /^Pyrethrin dust.*Garden dust/, 'Too many to pick');
   // 200 sq ft: 2 oz
   await expect(page.getByText(/^2 oz$/).first()).toBeVisible();

@@ -145,9 +145,6 @@ test('a dust and a trunk', async ({ page, server }) => {
   const potatoes = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 12 });
   await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '3 g per m²' });
   await openCase(page, potatoes, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['8', '20']);
-  await page.getByRole('button', { name: /^Stage:/ }).click();
-  await page.getByRole('dialog').getByText(/grub/i).first().click();
-  await page.getByRole('dialog').waitFor({ state: 'hidden' });
   await take(page, /^Pyrethrin dust.*Garden dust/, 'Too many to pick');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await planFor(page);

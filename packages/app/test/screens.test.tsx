@@ -107,7 +107,20 @@ afterEach(() => {
 describe('the ladder', () => {
   const verdicts = ladder(situation({ planting: { stage: 'flowering', dense: true, pickFrom: '2026-06-13' } }));
 
-  const decided = { verdicts, advice: null, changes: [], opened: [], sooner: [], order: [], course: null, stages: [], schools: [], along: {}, ahead: [] };
+  const decided = {
+    verdicts,
+    advice: null,
+    changes: [],
+    opened: [],
+    sooner: [],
+    order: [],
+    course: null,
+    stages: [],
+    stagesSeen: [],
+    schools: [],
+    along: {},
+    ahead: [],
+  };
   const plan = (onChoose = jest.fn()) => ({ caseId: id(2), onlyLooking: null, along: [], mayGoAlong: [], onChoose, onAlong: jest.fn() });
 
   test('says now, the time, or never; what never suits stands folded', () => {

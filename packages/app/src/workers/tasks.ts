@@ -29,6 +29,7 @@ import {
   type Meanwhile,
   type NextLook,
   type Suspect,
+  stagesOfSigns,
 } from '@sleetbrook/core/diagnose';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight, usualness } from '@sleetbrook/core/scout';
@@ -90,6 +91,8 @@ export interface Deciding {
   readonly course: Course | null;
   /** The stages of its life, for saying which was seen. */
   readonly stages: readonly { readonly stage: string; readonly where: string }[];
+  /** Of these, what the signs of the last look tell. */
+  readonly stagesSeen: readonly string[];
   /** Where growers' schools differ on this trouble. */
   readonly schools: readonly Schools[];
   /** By key: what would go along with it, by hand or by helpers. */
@@ -108,6 +111,7 @@ const UNDECIDED: Deciding = {
   order: [],
   course: null,
   stages: [],
+  stagesSeen: [],
   schools: [],
   along: {},
   ahead: [],
@@ -214,6 +218,7 @@ export const tasks = {
         trouble.enemies.flatMap((id) => findFriend(id)?.name ?? []),
       ),
       stages: trouble.life.map(({ stage, where }) => ({ stage, where })),
+      stagesSeen: stagesOfSigns(trouble, task.seenSigns).map((l) => l.stage),
       schools: trouble.schools,
       along: Object.fromEntries(
         able.map((v) => [

@@ -6,5 +6,6 @@ export { rankSuspects, type Suspect } from './rank';
 export { recentWords, seasonalMonth } from './recent';
 export { splitEvidence, type Pair } from './second';
 export { settle, SURE_ENOUGH, type Finding } from './settled';
+export { STAGE_SIGNS, stagesOfSigns } from './stage-of-signs';
 export { meanwhile, type Meanwhile, type Sample } from './unsettled';
 export type { KeyContext } from './weigh';

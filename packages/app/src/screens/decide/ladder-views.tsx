@@ -41,7 +41,10 @@ export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
           label="Stage"
           value={found.stageSeen ?? ''}
           onChange={(stage) => onStage(stage === '' ? null : stage)}
-          options={[{ value: '', label: 'By month' }, ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` }))]}
+          options={[
+            { value: '', label: deciding.stagesSeen.length > 0 ? `As you saw: ${deciding.stagesSeen.join(', ').toLowerCase()}` : 'By month' },
+            ...deciding.stages.map((s) => ({ value: s.stage, label: `${s.stage}: ${s.where}` })),
+          ]}
         />
       </View>
       {view.school !== 'least-toxic' && <T kind="small">{SCHOOLS.find((s) => s.id === view.school)?.says ?? ''}</T>}

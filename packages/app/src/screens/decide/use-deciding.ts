@@ -17,6 +17,13 @@ const AS_IT_IS: readonly Change[] = [];
 /** The last count made in a case. */
 export const lastCount = (looks: readonly Look[]) => [...looks].reverse().find((l) => l.count)?.count ?? null;
 
+/** The signs of the last look that has any: a count alone asks for none. */
+const lastSeen = (looks: readonly Look[]): readonly string[] =>
+  [...looks]
+    .reverse()
+    .map((l) => l.answers.filter((a) => a.seen).map((a) => a.signId))
+    .find((signs) => signs.length > 0) ?? [];
+
 /** How the grower looks at the ladder: by which school, and with what changed for the sake of argument. */
 export interface View {
   readonly school: School;
@@ -55,6 +62,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       weather?.source,
       weather?.hours.length,
       count,
+      looks?.length,
     ],
     enabled:
       found !== undefined &&
@@ -78,7 +86,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           treatments,
           sheets,
           view,
-          seenSigns: looks.flatMap((l) => l.answers.filter((a) => a.seen).map((a) => a.signId)),
+          seenSigns: lastSeen(looks),
           share: count ? count.affected / count.looked : null,
           failed,
         }),

@@ -11,6 +11,12 @@ export const sayMl = (ml: number, units: UnitSystem): string => (gallons(units) 
 export const bigAmount = (amount: number, { unit, units }: Pick<MixPlan, 'unit' | 'units'>): Said =>
   gallons(units) ? sayParts(amount, unit === 'ml' ? 'volume' : 'mass', units) : { figure: trim(amount, 1), unit };
 
+/**
+ * The amount that is set large: what the measures make, or, of a powder by the spoon, what is meant, since its spoons
+ * weigh one thing today and another tomorrow.
+ */
+export const shownOf = (load: Load): number => (load.measured.by === 'volume' && load.measured.density !== null ? load.product : load.made);
+
 /** What to measure for a load, in words, with the rounding. */
 export function measuredLines(load: Load, plan: MixPlan): string[] {
   const m = load.measured;

@@ -12,7 +12,7 @@ import { SizeField, SizeOrCount } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { AddMeasure, AddSprayer } from '../shed/add-kit';
-import { bigAmount, measuredLines, sayMl } from './measured-lines';
+import { bigAmount, measuredLines, sayMl, shownOf } from './measured-lines';
 import { rateUnit, SIZES, sprayerFor } from './mix-for';
 import { WaterChoices } from './water-choices';
 
@@ -128,7 +128,7 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
     return `${figure} ${unit}`;
   };
   // what the spoons really make, not a figure that no spoon shows
-  const measured = plan.loads.reduce((sum, l) => sum + l.made, 0);
+  const measured = plan.loads.reduce((sum, l) => sum + shownOf(l), 0);
   const beside = [
     metricBeside(measured, plan.unit === 'ml' ? 'volume' : 'mass', units),
     plan.water > 0 ? metricBeside(plan.water, 'volume', units) : null,
@@ -144,7 +144,7 @@ function Loads({ plan }: { readonly plan: MixPlan }) {
         <Row
           key={l.number}
           title={plan.water > 0 ? `Load ${l.number}: ${l.full ? 'full' : 'part'}, ${sayMl(l.water, units)}` : 'All of it'}
-          end={amount(l.made)}
+          end={amount(shownOf(l))}
           sub={measuredLines(l, plan).join('; ')}
         />
       ))}

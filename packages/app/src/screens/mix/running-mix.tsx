@@ -14,7 +14,7 @@ import { T } from '../../ui/text';
 import { PrintCard } from '../print/print-card';
 import { StepCards } from '../steps/step-cards';
 import type { MixJob } from './job-for';
-import { bigAmount, measuredLines, sayMl } from './measured-lines';
+import { bigAmount, measuredLines, sayMl, shownOf } from './measured-lines';
 import { mixCard } from './mix-card';
 import { Remainder } from './remainder';
 import { Slips } from './slips';
@@ -188,7 +188,7 @@ function actOf(step: Step, last: boolean): string {
 function Measure({ step, load, plan }: { readonly step: Step; readonly load: Load; readonly plan: MixPlan }) {
   const m = load.measured;
   const inTotal = plan.water > 0 ? ` in ${sayMl(load.water, plan.units)}` : '';
-  const big = bigAmount(m.by === 'scale' ? m.reading : load.made, plan);
+  const big = bigAmount(m.by === 'scale' ? m.reading : shownOf(load), plan);
   return (
     <MeasureCard
       title={step.title}

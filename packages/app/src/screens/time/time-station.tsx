@@ -32,6 +32,8 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
   const first = v.openSpans[0];
   // the first quarter hour may begin a few minutes from now: the verdict says whether now is open
   const openNow = v.status === 'usable';
+  // what opens with an event has no hour: it is said above, under the decision
+  const wayOut = v.opens?.kind === 'event' && v.opens.change !== null ? ` It opens ${v.opens.event}: when that is so, “Decide again”, and say it there.` : '';
   const here = tapped === null ? undefined : ahead.find((c) => c.at === tapped);
   const hereReasons = here ? reasonsAt(here, needs, setting) : [];
   const at = first && ahead.find((c) => c.at >= first.from);
@@ -84,7 +86,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
           ))}
         </View>
       ) : (
-        <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}`}</T>
+        <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}${wayOut}`}</T>
       )}
       {closed.length > 0 && <Section>Why not at other hours</Section>}
       {closed.slice(0, 9).map((c) => (

@@ -1,4 +1,5 @@
 import { seasonalMonth } from '../../diagnose/recent';
+import { stagesOfSigns } from '../../diagnose/stage-of-signs';
 import { inSeasonAt } from '../../scout/usual';
 import { addDays, dayOf, dayStart } from '../../schedule/local-day';
 import type { Candidate, Change, Rule, Situation } from '../types';
@@ -8,9 +9,22 @@ type Life = Situation['trouble']['life'];
 
 const reaches = (c: Candidate, stages: Life) => stages.some((l) => l.open.some((m) => c.control.means.includes(m)));
 
-/** The stages of its life that are about in a month, by what was seen or else by the calendar. */
+/** The stages that the grower saw: named, or told by the signs; none where nothing tells. */
+function seen(s: Situation): Life {
+  return s.stageSeen !== null ? s.trouble.life.filter((l) => l.stage === s.stageSeen) : stagesOfSigns(s.trouble, s.seenSigns);
+}
+
+/** The stages of its life that are about: what was seen before all, and the calendar only as the last resort. */
 function about(s: Situation, at: Instant): Life {
-  if (s.stageSeen !== null) return s.trouble.life.filter((l) => l.stage === s.stageSeen);
+  const told = seen(s);
+  // eggs hatch within days, and seldom all at once: what the month brings may be there beside them
+  const hatching = s.stageSeen === null && told.every((l) => /^egg/i.test(l.stage));
+  if (told.length > 0 && !hatching) return told;
+  const beside = inMonth(s, at);
+  return [...told, ...beside.filter((l) => !told.includes(l))];
+}
+
+function inMonth(s: Situation, at: Instant): Life {
   // indoors every stage is about at any time
   if (s.planting.site === 'indoors') return s.trouble.life;
   const month = seasonalMonth(Number(dayOf(at, s.place.zone).slice(5, 7)), s.place.latitude);
@@ -34,15 +48,16 @@ export const pestStage: Rule = (s, c, at) => {
     label: `If you see this stage: ${target.stage.toLowerCase()}`,
     stageSeen: target.stage,
   };
+  const byMonth = seen(s).length === 0;
   const reason = {
     code: 'pest-stage',
     weight: 'not-now' as const,
-    sentence: `It reaches ${stages}, not ${now.map((l) => l.stage.toLowerCase()).join(' or ')}.`,
-    inputs: [{ name: 'Stage now', value: now.map((l) => `${l.stage}, ${l.where}`).join('; ') }],
+    sentence: `It reaches ${stages}, not ${now.map((l) => l.stage.toLowerCase()).join(' or ')}${byMonth ? ', which is what the month brings' : ''}.`,
+    inputs: [{ name: byMonth ? 'Stage, by the month' : 'Stage, as seen', value: now.map((l) => `${l.stage}, ${l.where}`).join('; ') }],
     source: s.trouble.vulnerable.prov,
     ...(change ? { orElse: change } : {}),
   };
-  const opens = s.stageSeen === null ? firstOpenMonth(s, c, at) : null;
+  const opens = byMonth ? firstOpenMonth(s, c, at) : null;
   return { ...reason, opens: opens ? { kind: 'at', at: opens } : { kind: 'event', event: `when you see ${stages}`, change: change ?? null } };
 };
 
