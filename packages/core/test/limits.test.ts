@@ -35,9 +35,10 @@ describe('the ends of what is allowed are allowed', () => {
     expect(oilForLye(200, olive, 90, surplus)).toMatchObject({ ok: false, reasons: [{ field: 'surplus' }] }),
   );
   test.each([PURITY.min, PURITY.max])('lye of %d %%', (purity) => expect(checkSoap(olive, 150, purity, 'potassium').ok).toBe(true));
-  test.each([PURITY.min - 0.1, PURITY.max + 0.1])('not of %d %%', (purity) =>
-    expect(checkSoap(olive, 150, purity, 'potassium')).toMatchObject({ ok: false, reasons: [{ field: 'purity' }] }),
-  );
+  test.each([PURITY.min - 0.1, PURITY.max + 0.1, Number.NaN])('not of %d %%', (purity) => {
+    expect(checkSoap(olive, 150, purity, 'potassium')).toMatchObject({ ok: false, reasons: [{ field: 'purity' }] });
+    expect(oilForLye(200, olive, purity, 5)).toMatchObject({ ok: false, reasons: [{ field: 'purity' }] });
+  });
 
   test('the oil that is said to put a soap right does, and a spoon less would not', () => {
     fc.assert(
