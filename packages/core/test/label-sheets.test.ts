@@ -142,6 +142,7 @@ describe('files of sheets', () => {
       ['beans,aphids,per-litre,ml,1.5,2.5,100,wetted,seven,30,3,,,MEM', 'picking_wait_days', 'seven', /figure/],
       ['beans,aphids,per-litre,ml,9,2.5,100,wetted,7,30,3,,,MEM', 'min', 'upside down', /lower rate/],
       ['bananarama,aphids,per-litre,ml,1.5,2.5,100,wetted,7,30,3,,,MEM', 'crops', 'unknown', /no crop/],
+      ['beans,gremlins,per-litre,ml,1.5,2.5,100,wetted,7,30,3,,,MEM', 'pests', 'unknown', /no pest/],
       ['beans,aphids,per-acre,ml,1.5,2.5,100,wetted,7,30,3,,,MEM', 'form', 'no such form', /per-acre/],
     ].map(([row, field, , message]) => [row as string, field as string, '', message as RegExp]),
   )('%s is wrong at %s', (row, field, _none, message) => {
