@@ -19,9 +19,13 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
   await take(page, /^B\. subtilis/, 'It is in flower, and damp');
   // the specimen's figures stand until the label in the hand is typed in, from here and back to here
   await expect(page.getByText(/Specimen, check against your own label/)).toBeVisible();
+  const rate = page.getByLabel(/^Rate, ml per l/);
+  await rate.fill('11');
   await page.getByRole('button', { name: 'Mix by my own label' }).click();
   await fillLabel(page, { from: 'bacillus-subtilis', name: 'Living fungicide', rate: '10 to 15 ml per litre', water: '300 ml per m²' });
   await expect(page.getByText(/Your own label sheet. Living fungicide/)).toBeVisible();
+  // a rate typed by the specimen's figures is not the label's
+  await expect(rate).toHaveValue('12.5');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await planFor(page);
   await page.getByRole('button', { name: 'Start measuring' }).click();

@@ -56,6 +56,15 @@ export const EMPTY_RECORD: RecordDraft = {
   reason: '',
 };
 
+/**
+ * The draft with another thing done: an amount then means what its words say of that, and no longer the exact
+ * figure of the first. A spoon of a liquid is no gram of a powder.
+ */
+export const doneInstead = (draft: RecordDraft, what: string): Partial<RecordDraft> => {
+  const { amount: _of, ...exact } = draft.exact;
+  return { what, made: '', percent: '', exact };
+};
+
 interface Recording {
   readonly records: Readonly<Record<string, RecordDraft>>;
   /** @returns the draft's id */

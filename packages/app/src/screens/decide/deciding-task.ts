@@ -1,4 +1,4 @@
-import type { Case, Garden, Planting, Treatment } from '@sleetbrook/core/api';
+import type { Case, Garden, Look, Planting, Treatment } from '@sleetbrook/core/api';
 import { instant, type Instant } from '@sleetbrook/core/measure';
 import type { LabelSheet } from '@sleetbrook/core/label';
 import type { HourlyWeather } from '@sleetbrook/core/weather';
@@ -18,6 +18,17 @@ interface Facts {
   readonly share?: number | null;
   readonly failed?: readonly string[];
 }
+
+/**
+ * The signs seen when signs were last asked for. A count asks for none; a look that found none of them any more
+ * leaves nothing of an earlier one.
+ */
+export const signsNow = (looks: readonly Pick<Look, 'answers'>[]): readonly string[] =>
+  [...looks]
+    .reverse()
+    .find((l) => l.answers.length > 0)
+    ?.answers.filter((a) => a.seen)
+    .map((a) => a.signId) ?? [];
 
 /** What the worker needs to judge the ladder for a trouble on a planting. */
 export const decidingTask = ({

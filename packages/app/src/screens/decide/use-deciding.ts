@@ -6,7 +6,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useCaseDetail, usePlantingTreatments, useSheets, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
-import { decidingTask } from './deciding-task';
+import { decidingTask, signsNow } from './deciding-task';
 
 const HOUR = 3_600_000;
 /** Three hours back, so that wet leaves are known; ten days ahead. */
@@ -16,13 +16,6 @@ const AS_IT_IS: readonly Change[] = [];
 
 /** The last count made in a case. */
 export const lastCount = (looks: readonly Look[]) => [...looks].reverse().find((l) => l.count)?.count ?? null;
-
-/** The signs of the last look that has any: a count alone asks for none. */
-const lastSeen = (looks: readonly Look[]): readonly string[] =>
-  [...looks]
-    .reverse()
-    .map((l) => l.answers.filter((a) => a.seen).map((a) => a.signId))
-    .find((signs) => signs.length > 0) ?? [];
 
 /** How the grower looks at the ladder: by which school, and with what changed for the sake of argument. */
 export interface View {
@@ -86,7 +79,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           treatments,
           sheets,
           view,
-          seenSigns: lastSeen(looks),
+          seenSigns: signsNow(looks),
           share: count ? count.affected / count.looked : null,
           failed,
         }),

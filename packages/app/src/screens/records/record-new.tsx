@@ -14,7 +14,7 @@ import { useSaveTreatment } from '../../api/mutations';
 import { useGarden, usePlantings, useSheets } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { meantBy } from '../../state/as-typed';
-import { EMPTY_RECORD, useRecording, type RecordDraft } from '../../state/recording';
+import { doneInstead, EMPTY_RECORD, useRecording, type RecordDraft } from '../../state/recording';
 import { ActionBar, Button } from '../../ui/button';
 import { Choice, Field } from '../../ui/field';
 import { Page } from '../../ui/page';
@@ -167,7 +167,7 @@ function Form({ id, garden, plantings, sheets, now, on }: FormProps) {
     >
       <View className="gap-5 px-5 pt-4">
         {save.error && <Failed error={save.error} />}
-        <Pick label="What" value={v.what} onChange={(what) => set({ what, made: '', percent: '' })} options={options} error={errors['what']} />
+        <Pick label="What" value={v.what} onChange={(what) => set(doneInstead(v, what))} options={options} error={errors['what']} />
         {v.corrects && (
           <T kind="muted">{`On ${chosen.map((p) => p.name.toLowerCase()).join(', ')}. The record as it was is struck out and stays readable; clocks, counts and copper follow this one.`}</T>
         )}

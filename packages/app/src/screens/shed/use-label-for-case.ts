@@ -2,6 +2,7 @@ import type { LabelSheet } from '@sleetbrook/core/label';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import { useSaveCase } from '../../api/mutations';
 import { useCaseDetail } from '../../api/queries';
+import { useDrafts } from '../../state/drafts';
 
 interface LabelForCase {
   /** The case that the label was opened from. */
@@ -18,14 +19,17 @@ export function useLabelForCase(): LabelForCase {
   const { case: caseId } = useLocalSearchParams<{ case?: string }>();
   const found = useCaseDetail(caseId ?? '').data?.case;
   const save = useSaveCase();
+  const setMix = useDrafts((d) => d.setMix);
   const lap = found?.laps.at(-1);
   return {
     caseId,
     within: (path) => (caseId ? `${path}${path.includes('?') ? '&' : '?'}case=${caseId}` : path) as Href,
     goOn: async (sheet) => {
-      // amounts of the specimen are not those of the label: they are worked out anew
-      if (found && lap && lap.controlId === sheet.control && lap.sheetId !== sheet.id && !lap.treatmentId)
+      // figures of another label, or of an older version of this one, are not its own: they are worked out anew
+      if (found && lap && lap.controlId === sheet.control && !lap.treatmentId) {
         await save.mutateAsync({ ...found, laps: [...found.laps.slice(0, -1), { ...lap, sheetId: sheet.id, mixedAt: null, plannedFor: null }] });
+        setMix(found.id, { rate: '', water: '', step: -1, ticked: [], log: {}, slips: [] });
+      }
       router.replace(`/cases/${caseId ?? ''}`);
     },
   };
