@@ -1,7 +1,7 @@
 import { findHost, findTroubleCard } from '../../packages/core/src/catalogue/light';
 import { rateFrom, rateOf, startRate, type LabelSheet } from '../../packages/core/src/label';
 import { findSheet } from '../../packages/core/src/label/sheets';
-import { atLeast, atMost, instant, millilitres, squareMetres, STARTER_KITS, type Measure } from '../../packages/core/src/measure';
+import { atMost, instant, millilitres, squareMetres, STARTER_KITS, strongEnough, type Measure } from '../../packages/core/src/measure';
 import { planMix } from '../../packages/core/src/mix';
 import { truthOf } from '../../packages/core/src/record';
 import type { Printed } from './rates';
@@ -53,8 +53,8 @@ export function walkRate({ text, system, dry }: Printed): Walked {
   if (!plan.ok) return lost(plan.reasons.map((r) => r.sentence).join(' '));
   for (const l of plan.value.loads) {
     if (!atMost(l.rateMade, rate.value.max)) return lost(`spoons make ${l.rateMade}, above ${rate.value.max}`);
-    // one rate and no water to move: the nearest measure below it, and it is said
-    if (!atLeast(l.rateMade, rate.value.min) && plan.value.warnings.length === 0) return lost(`spoons make ${l.rateMade}, below ${rate.value.min}, unsaid`);
+    // one rate and no water to move: the nearest measure below it; its roundness stands on the card, what is worth a word is warned of
+    if (!strongEnough(l.rateMade, rate.value.min) && plan.value.warnings.length === 0) return lost(`spoons make ${l.rateMade}, below ${rate.value.min}, unsaid`);
   }
   const at = instant(Date.UTC(2026, 4, 24, 20));
   const truth = truthOf({

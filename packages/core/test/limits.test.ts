@@ -2,8 +2,22 @@ import fc from 'fast-check';
 import { levelDensityOf, rateFrom, teaspoonMl, weighedG, type LabelSheet, type RateForm } from '../src/label';
 import { looserThan } from '../src/label/files';
 import { findSheet } from '../src/label/sheets';
-import { metricBeside, parseQuantity, sayBoth, sayIn, sayRange, squareMetres, STARTER_KITS, type UnitSystem } from '../src/measure';
-import { checkRecipe, planMix, sayRangeIn, type MixRequest } from '../src/mix';
+import {
+  MEASURE_BOUNDS,
+  measureSchema,
+  metricBeside,
+  millilitres,
+  parseQuantity,
+  readMeasure,
+  sayBoth,
+  sayIn,
+  sayRange,
+  sayScoop,
+  squareMetres,
+  STARTER_KITS,
+  type UnitSystem,
+} from '../src/measure';
+import { checkRecipe, planMix, sayMadeRate, sayRangeIn, type MixRequest } from '../src/mix';
 import { checkBordeaux, checkSoap, oilForLye, PURITY, sayFormula, STOCK_G_PER_L, SURPLUS, type BordeauxPart } from '../src/mix/bench';
 
 const soap = findSheet('potassium-soap') as LabelSheet;
@@ -279,4 +293,75 @@ describe('spoons as cooks say them', () => {
   ])('%d teaspoons', (n, words) =>
     expect([words, words.replace('1 fl oz', '2 tbsp').replace('1¼ fl oz', '2½ tbsp')]).toContain(sayIn(n * TSP, 'volume', 'us')),
   );
+});
+
+describe('a measure of one’s own', () => {
+  const kinds = ['spoon', 'jug', 'scale'] as const;
+  const kept = (kind: (typeof kinds)[number], holds: number, step: number) =>
+    measureSchema.safeParse(
+      kind === 'spoon'
+        ? { kind, id: 'm', name: 'm', capacityMl: holds }
+        : kind === 'jug'
+          ? { kind, id: 'm', name: 'm', capacityMl: holds, stepMl: step }
+          : { kind, id: 'm', name: 'm', capacityG: holds, resolutionG: step },
+    ).success;
+  test.each(kinds)('%s: what the form takes the house keeps, and no more', (kind) => {
+    const unit = kind === 'scale' ? 'g' : 'ml';
+    const { holds, step } = MEASURE_BOUNDS[kind];
+    for (const [which, bounds] of [['holds', holds] as const, ...(kind === 'spoon' ? [] : [['step', step] as const])])
+      for (const bound of bounds)
+        for (const size of [bound * 0.99, bound, bound * 1.01]) {
+          const typed = readMeasure(kind, which, `${size.toFixed(6)} ${unit}`, 'metric');
+          expect([size, typed.ok]).toEqual([size, which === 'holds' ? kept(kind, size, step[0]) : kept(kind, holds[0], size)]);
+        }
+  });
+  test('a quart cup is a cup; a bucket is told what it is', () => {
+    expect(got(readMeasure('spoon', 'holds', '1 qt', 'us'))).toBeCloseTo(946.352946, 6);
+    expect(readMeasure('spoon', 'holds', '5 gal', 'us')).toMatchObject({
+      reasons: [{ code: 'bounds', sentence: expect.stringMatching(/at most 1 US gal 1 qt.*jug with marks/) }],
+    });
+    expect(readMeasure('jug', 'step', '2 l', 'metric')).toMatchObject({ reasons: [{ sentence: 'Its marks stand apart at most 1 l.' }] });
+    expect(readMeasure('scale', 'holds', '0.5 g', 'us')).toMatchObject({ reasons: [{ sentence: 'A scale weighs up to at least 1 g.' }] });
+    expect(readMeasure('scale', 'holds', 'a lot', 'us').ok).toBe(false);
+  });
+});
+
+describe('what stands on the card is what stands on the measure', () => {
+  const jug = (stepMl: number) => ({ kind: 'jug' as const, id: 'j', name: 'jug', capacityMl: 1000, stepMl });
+  const ounces = (n: number, each: number) => millilitres(n * each);
+  test.each([
+    [jug(29.5735), ounces(14, 29.5735296), 'jug filled to 14 fl oz'],
+    [jug(29.5735 / 4), ounces(3.25, 29.5735296), 'jug filled to 3¼ fl oz'],
+    [jug(28.4131), ounces(5, 28.4130625), 'jug filled to 5 fl oz'],
+    // marked in ml: 30 ml is near an ounce and is no ounce
+    [jug(30), millilitres(420), 'jug filled to 420 ml'],
+    [jug(50), millilitres(150), 'jug filled to 150 ml'],
+  ])('%#', (measure, eachMl, said) => expect(sayScoop({ measure, count: 1, eachMl })).toBe(said));
+  test('one spoon, several spoons', () => {
+    const spoon = STARTER_KITS.metric[0] as (typeof STARTER_KITS.metric)[0];
+    expect(sayScoop({ measure: spoon, count: 1, eachMl: millilitres(15) })).toBe('1 level tablespoon of 15 ml');
+    expect(sayScoop({ measure: spoon, count: 5, eachMl: millilitres(15) })).toBe('5 level tablespoons of 15 ml');
+  });
+  const single = got(rateFrom('1 fl oz per inch round the trunk', 'us', { state: 'liquid', product: null }));
+  test('a label’s one figure is said in its own words, a range in the grower’s', () => {
+    expect(sayMadeRate(single.max * 0.997, single, 'us')).toBe('1 fl oz per inch round the trunk');
+    expect(sayMadeRate(single.max * 0.99, single, 'us')).not.toBe('1 fl oz per inch round the trunk');
+    expect(sayMadeRate(single.max, { ...single, min: single.max / 2 }, 'us')).toBe('2 tbsp per inch round the trunk');
+  });
+});
+
+describe('the roundness of spoons is no weak mix, and never stretches the most', () => {
+  const line = malathion.lines.find((l) => l.rate.form === 'per-litre') as LabelSheet['lines'][0];
+  const { min, max } = line.rate;
+  const verdict = (rate: number) => {
+    const q = (text: string) => got(parseQuantity(text, 'metric', ['volume'], 'f'));
+    return got(checkRecipe({ sheet: malathion, line, product: q(`${(rate * 10).toFixed(6)} ml`), over: q('10 l'), units: 'metric' })).verdict;
+  };
+  test.each([
+    [min * 0.979, 'below'],
+    [min * 0.981, 'within'],
+    [min, 'within'],
+    [max, 'within'],
+    [max * 1.0001, 'above'],
+  ])('%d ml a litre: %s', (rate, said) => expect(verdict(rate)).toBe(said));
 });

@@ -1,6 +1,6 @@
-import type { Scoop } from '@sleetbrook/core/measure';
+import { sayScoop, type Scoop } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
-import { sayScoop, Spoons } from './spoons';
+import { Spoons } from './spoons';
 import { T } from './text';
 
 interface Props {

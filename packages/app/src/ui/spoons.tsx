@@ -1,5 +1,4 @@
-import type { Scoop } from '@sleetbrook/core/measure';
-import { trim } from '@sleetbrook/core/measure';
+import { sayScoop, type Scoop } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import Svg, { Ellipse, Line, Path, Rect } from 'react-native-svg';
 import { T } from './text';
@@ -27,12 +26,6 @@ export function Spoons({ scoops }: { readonly scoops: readonly Scoop[] }) {
       ))}
     </View>
   );
-}
-
-/** @example '5 level tablespoons of 15 ml' */
-export function sayScoop(s: Scoop): string {
-  if (s.measure.kind === 'jug') return `${s.measure.name} filled to ${trim(s.eachMl)} ml`;
-  return `${s.count} level ${s.measure.name}${s.count === 1 ? '' : 's'} of ${trim(s.eachMl)} ml`;
 }
 
 function Spoon({ ml }: { readonly ml: number }) {

@@ -13,3 +13,13 @@ export const atLeast = (a: number, b: number): boolean => a >= b - Math.abs(b) *
 
 /** @example same(0.1 + 0.2, 0.3) // true */
 export const same = (a: number, b: number): boolean => atMost(a, b) && atLeast(a, b);
+
+/** Tablespoons of two countries differ by 1.4 %: a shortfall within this is the roundness of measures, not a weak mix. */
+const ROUNDNESS = 0.02;
+
+/**
+ * Whether what was made is as strong as the label's least, as spoons can tell. For too little only: what a label
+ * allows at most is never stretched.
+ * @example strongEnough(7.81, 7.8125) // true
+ */
+export const strongEnough = (made: number, least: number): boolean => made >= least * (1 - ROUNDNESS);

@@ -54,7 +54,7 @@ const US_VOLUME = [
     ['floz-us', 'fl oz'],
   ]),
   rung('qt-us', 'qt', 1, [['floz-us', 'fl oz']]),
-  rung('floz-us', 'fl oz', 2),
+  rung('floz-us', 'fl oz', 2, [['tsp-us', 'tsp']]),
   rung('tbsp-us', 'tbsp', 1, [['tsp-us', 'tsp']]),
   rung('tsp-us', 'tsp', 0.12),
   // less than an eighth of a teaspoon is drawn up in a syringe

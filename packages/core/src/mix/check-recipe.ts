@@ -1,6 +1,6 @@
 import { FORM_WORDS, quoteLine, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
 import {
-  atLeast,
+  strongEnough,
   atMost,
   done,
   downTo3,
@@ -51,7 +51,7 @@ export function checkRecipe({ sheet, line, product, over, units = 'metric' }: Re
   const per = perUnit(form, over);
   if (!per.ok) return per;
   const rate = amount.value / per.value;
-  const verdict = !atMost(rate, max) ? 'above' : !atLeast(rate, min) ? 'below' : 'within';
+  const verdict = !atMost(rate, max) ? 'above' : !strongEnough(rate, min) ? 'below' : 'within';
   const customary = units === 'us' || units === 'imperial';
   const exactly = sayRateIn(rate, unit, form, 'metric');
   const made = `This makes ${sayRateIn(rate, unit, form, units)}${customary ? ` (${exactly})` : ''}`;

@@ -7,7 +7,7 @@ export { readPutIn, type PutIn } from './put-in';
 export { measureProduct } from './measure-product';
 export { correctOvershoot, type Correction } from './overshoot';
 export { planMix } from './plan';
-export { sayRangeIn, sayRateIn } from './rates/say-rate';
+export { sayMadeRate, sayRangeIn, sayRateIn } from './rates/say-rate';
 export { correctLostCount, correctOverfill, correctShort, type Remedy } from './remedies';
 export { canopyMix } from './size/canopy';
 export { mixAt, nozzleDrift, type Drift } from './size/calibrate';

@@ -1,6 +1,7 @@
 import { FORM_WORDS, methodOf, proposedWater, quoteLine, sayPer, sayRate, sayRateExact, type LabelLine, type RateForm } from '../label';
 import {
   atLeast,
+  strongEnough,
   atMost,
   done,
   millilitres,
@@ -225,7 +226,7 @@ function warningsFor(loads: readonly Load[], line: LabelLine, units: UnitSystem)
       const nearer = load.measured.by === 'volume' && load.measured.density ? 'Weighing it would be nearer' : 'A smaller measure would be nearer';
       out.add(`Load ${load.number}: your measures come to ${trim(Math.abs(error) * 100, 0)} % ${error < 0 ? 'under' : 'over'}. ${nearer}.`);
     }
-    if (!atLeast(load.rateMade, min)) {
+    if (!strongEnough(load.rateMade, min)) {
       out.add(
         `Load ${load.number} comes out at ${sayRateIn(load.rateMade, unit, form, units)}, weaker than the label’s ${line.rate.printed ? sayRate(line.rate) : trim(min)}.`,
       );

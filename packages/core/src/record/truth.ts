@@ -2,7 +2,7 @@ import type { Host, Trouble } from '../catalogue';
 import type { PastTreatment } from '../decide';
 import { sameProduct } from '../decide/same-product';
 import { lineFor, mustBeChecked, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
-import { atLeast, atMost, instant, sayDay, type Instant } from '../measure';
+import { strongEnough, atMost, instant, sayDay, type Instant } from '../measure';
 import { sayRateIn } from '../mix';
 import { clocksFor, dayOf, waitUntil, type Clocks } from '../schedule';
 
@@ -117,7 +117,7 @@ function rates(d: Deed, line: LabelLine | null, covered: boolean, broke: string[
     );
     return true;
   }
-  if (!atLeast(made, rate.min)) broke.push(`Weaker than the label: ${said}, the label has ${sayRate(rate)}.`);
+  if (!strongEnough(made, rate.min)) broke.push(`Weaker than the label: ${said}, the label has ${sayRate(rate)}.`);
   return false;
 }
 

@@ -1,9 +1,9 @@
-import { sayBoth, sayParts, metricBeside, type Dimension, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayBoth, sayParts, sayScoop, metricBeside, type Dimension, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { measureProduct } from '@sleetbrook/core/mix';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { Page } from '../../ui/page';
-import { sayScoop, Spoons } from '../../ui/spoons';
+import { Spoons } from '../../ui/spoons';
 import { Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';

@@ -1,6 +1,5 @@
-import { sayError, sayIn, sayParts, sayVolume, trim, type Millilitres, type Said, type UnitSystem } from '@sleetbrook/core/measure';
-import { sayRateIn, type Load, type MixPlan } from '@sleetbrook/core/mix';
-import { sayScoop } from '../../ui/spoons';
+import { sayError, sayIn, sayParts, sayScoop, sayVolume, trim, type Millilitres, type Said, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayMadeRate, type Load, type MixPlan } from '@sleetbrook/core/mix';
 
 const gallons = (units: UnitSystem) => units === 'us' || units === 'imperial';
 
@@ -23,6 +22,6 @@ export function measuredLines(load: Load, plan: MixPlan): string[] {
   if (m.by === 'scale') return [`${trim(m.reading, 2)} g on ${m.scale.name}`, sayError(m.error)];
   const lines = [...m.out.scoops.map(sayScoop), `rounding ${sayError(m.out.error)}`];
   if (m.density) lines.push(`a level spoon of this powder weighs ${trim(m.density.gPerMl, 2)} g a ml, ± ${trim(m.density.spread * 100, 0)} %`);
-  lines.push(`makes ${sayRateIn(load.rateMade, plan.unit, plan.line.rate.form, plan.units)}`);
+  lines.push(`makes ${sayMadeRate(load.rateMade, plan.line.rate, plan.units)}`);
   return lines;
 }

@@ -26,12 +26,13 @@ export function WaterChoices({ draft, line, planting, sprayer, units, onChange }
   const typed = draft.area.trim() === '' ? null : readSize(draft.area, 'area', units, { min: 0.01, max: 10_000, what: 'The area' });
   const area = squareMetres(typed?.ok ? typed.value : (planting?.areaM2 ?? 0));
   if (!(area > 0)) return null;
-  const label = proposedWater(line).ml * area;
+  const water = proposedWater(line);
+  const label = water.ml * area;
   const walk = sprayer?.calibrations.filter((c) => c.areaM2 !== null && c.style === line.coverage).at(-1);
   const side = Math.sqrt(area);
   const leaves = planting?.heightM ? canopyMix({ widthM: side, depthM: side, heightM: planting.heightM }, line.coverage) : null;
   const choices = [
-    { id: 'label', title: 'By the label’s water', ml: label },
+    { id: 'label', title: water.named ? 'By the label’s water' : 'As it is proposed', ml: label },
     ...(walk?.areaM2
       ? [{ id: 'walk', title: `By your walk with the ${sprayer?.name.toLowerCase() ?? ''}`, ml: mixAt(area, { mlPerM2: walk.ml / walk.areaM2 }) }]
       : []),

@@ -1,5 +1,5 @@
 import type { Garden } from '@sleetbrook/core/api';
-import { readAmount, readSize, refused, sayRange, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
+import { readMeasure, readSize, type Measure, type Outcome, type UnitSystem } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { useSaveGarden, useSaveSprayer } from '../../api/mutations';
@@ -53,20 +53,6 @@ const KINDS = [
   { value: 'scale', label: 'Scale' },
 ] as const;
 
-/** Bounds in ml or g, for what it holds and for its marks. */
-const BOUNDS = {
-  spoon: { holds: [0.1, 600], step: [0, 0] },
-  jug: { holds: [1, 20_000], step: [0.05, 1000] },
-  scale: { holds: [1, 100_000], step: [0.001, 100] },
-} as const;
-
-function within(text: string, unit: 'ml' | 'g', units: UnitSystem, [min, max]: readonly [number, number], what: string, field: string): Outcome<number> {
-  const read = readAmount(text, unit, units, [unit === 'ml' ? 'volume' : 'mass'], field);
-  if (!read.ok) return read;
-  if (read.value.si < min || read.value.si > max) return refused('bounds', `${what}: ${sayRange(min, max, unit === 'ml' ? 'volume' : 'mass', units)}.`, field);
-  return { ok: true, value: read.value.si };
-}
-
 /** A spoon, cup, jug, syringe or scale of the grower's own; sizes in any unit, a bare number in ml or g. */
 export function AddMeasure({ open, garden, onClose }: { readonly open: boolean; readonly garden: Garden; readonly onClose: () => void }) {
   const save = useSaveGarden();
@@ -77,8 +63,8 @@ export function AddMeasure({ open, garden, onClose }: { readonly open: boolean; 
   const [tried, setTried] = useState(false);
   const unit = kind === 'scale' ? 'g' : 'ml';
   const { units } = garden;
-  const a = within(size, unit, units, BOUNDS[kind].holds, kind === 'scale' ? 'What it weighs up to' : 'What it holds', 'size');
-  const b = kind === 'spoon' ? null : within(step, unit, units, BOUNDS[kind].step, 'The step', 'step');
+  const a = readMeasure(kind, 'holds', size, units);
+  const b = kind === 'spoon' ? null : readMeasure(kind, 'step', step, units);
   const submit = async () => {
     setTried(true);
     if (!name.trim() || !a.ok || (b && !b.ok)) return;
@@ -114,7 +100,7 @@ export function AddMeasure({ open, garden, onClose }: { readonly open: boolean; 
         unit={unit}
         value={size}
         onChange={setSize}
-        error={tried ? sentence(a) : undefined}
+        error={tried || (a.ok ? '' : a.reasons[0]?.code) === 'bounds' ? sentence(a) : undefined}
         placeholder={kind === 'scale' ? '5 kg' : us ? '8 fl oz' : '10'}
         hint={a.ok ? `Understood: ${Number(a.value.toPrecision(6))} ${unit}` : us ? 'In fl oz, tsp, tbsp, qt, ml, g …' : 'A bare number is in this unit.'}
       />

@@ -1,4 +1,4 @@
-import { FORM_WORDS, sayRateExact, type Rate, type RateForm } from '../../label';
+import { FORM_WORDS, sayRate, sayRateExact, type Rate, type RateForm } from '../../label';
 import { sayIn, sayRange, trim, UNITS, type UnitSystem } from '../../measure';
 
 /** What a rate is given by in a system: its words, and how many of the form's own units it is. */
@@ -32,6 +32,19 @@ export function sayRateIn(value: number, unit: 'ml' | 'g', form: RateForm, syste
   if (system === 'metric' || system === 'australian') return `${trim(value, value < 1 ? 3 : 2)} ${unit} ${FORM_WORDS[form]}`;
   const [words, times] = BY[system][form];
   return `${sayIn(value * times, unit === 'ml' ? 'volume' : 'mass', system)} ${words}`;
+}
+
+/** A difference that no spoon, jug or scale would show. */
+const UNSEEN = 0.005;
+
+/**
+ * What a mix comes to, in the label's own words where it is the label's one figure: "1 fl oz per inch" is not called
+ * "2 tbsp per inch".
+ * @param made ml or g for one of what the rate counts by
+ */
+export function sayMadeRate(made: number, rate: Rate, system: UnitSystem): string {
+  const asPrinted = rate.printed !== undefined && rate.min === rate.max && Math.abs(made - rate.max) <= rate.max * UNSEEN;
+  return asPrinted ? sayRate(rate) : sayRateIn(made, rate.unit, rate.form, system);
 }
 
 /**

@@ -71,7 +71,7 @@ export function intoWater(job: Job, load: Load): Step[] {
       : step(
           at('shake'),
           'Close and shake',
-          [sheet.into === 'soap-then-oil' ? 'Until frothy, and keep shaking while you spray.' : 'And again now and then while you spray.'],
+          [sheet.into === 'soap-then-oil' ? 'Until frothy, and keep shaking as you go.' : 'And again now and then as you go.'],
           share,
         );
   return [half, measure, addStep(job, load), rinse, fill(load.water), shake];
