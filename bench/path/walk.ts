@@ -54,7 +54,8 @@ export function walkRate({ text, system, dry }: Printed): Walked {
   for (const l of plan.value.loads) {
     if (!atMost(l.rateMade, rate.value.max)) return lost(`spoons make ${l.rateMade}, above ${rate.value.max}`);
     // one rate and no water to move: the nearest measure below it; its roundness stands on the card, what is worth a word is warned of
-    if (!strongEnough(l.rateMade, rate.value.min) && plan.value.warnings.length === 0) return lost(`spoons make ${l.rateMade}, below ${rate.value.min}, unsaid`);
+    if (!strongEnough(l.rateMade, rate.value.min) && plan.value.warnings.length === 0)
+      return lost(`spoons make ${l.rateMade}, below ${rate.value.min}, unsaid`);
   }
   const at = instant(Date.UTC(2026, 4, 24, 20));
   const truth = truthOf({

@@ -39,6 +39,7 @@ import {
   nextDue,
   oneOf128,
   perLitreFor,
+  prepare,
   PREPARATIONS,
   readFormula,
   rescale,
@@ -171,7 +172,7 @@ function preparations(): string[] {
       ] as const
     ).flatMap(([times, pick]) => [
       `## ${p.name}, ${times} times the usual, choice ${pick}`,
-      ...answer(p.make(usual(p.inputs, times, pick)), (m) =>
+      ...answer(prepare(p, usual(p.inputs, times, pick), pick === 0 ? 'us' : 'metric'), (m) =>
         [
           ...m.amounts.map((a) => `  ${a.name}: ${figures({ value: a.value, to: a.to, of: a.of, spooned: a.spooned })}`),
           ...(m.used ? [`  used ${figures(m.used)}`] : []),

@@ -19,7 +19,8 @@ import {
   type UnitSystem,
 } from '../src/measure';
 import { correctLostCount, correctOverfill, correctShort, planMix, waysToMeasure, type MixPlan } from '../src/mix';
-import { bordeauxFor, buyList, checkSoap, oilForLye, PREPARATIONS, rescale, SOAP_OILS, soapRecipe, type Product, type Values } from '../src/mix/bench';
+import { bordeauxFor, buyList, checkSoap, oilForLye, prepare, PREPARATIONS, rescale, SOAP_OILS, soapRecipe, type Product, type Values } from '../src/mix/bench';
+import { sulfurVapour } from '../src/label/sheets/sulfur-vapour';
 
 const SYSTEMS: readonly UnitSystem[] = ['metric', 'us', 'imperial', 'australian'];
 const IDS = Object.keys(UNITS) as UnitId[];
@@ -388,9 +389,9 @@ describe('preparations', () => {
       (p?.inputs ?? []).map((i) => [i.id, i.kind === 'choice' ? (i.options[0]?.value ?? '') : i.kind === 'day' ? '2026-04-20' : i.usual]),
     );
   };
+  const work = (id: string, v: Values) => prepare(PREPARATIONS.find((x) => x.id === id) as (typeof PREPARATIONS)[number], v, 'metric');
   test.each(PREPARATIONS.map((p) => p.id))('%s makes a card with amounts, steps and cautions', (id) => {
-    const p = PREPARATIONS.find((x) => x.id === id);
-    const made = got(p?.make(usual(id)) ?? { ok: false, reasons: [] });
+    const made = got(work(id, usual(id)));
     for (const a of made.amounts) expect(a.value).toBeGreaterThan(0);
     expect(made.steps.length).toBeGreaterThan(1);
     expect(new Set(made.steps.map((s) => s.id)).size).toBe(made.steps.length);
@@ -398,7 +399,7 @@ describe('preparations', () => {
     expect(made.working.length).toBeGreaterThan(0);
   });
   const amount = (id: string, change: Values, name: RegExp) => {
-    const made = got(PREPARATIONS.find((x) => x.id === id)?.make({ ...usual(id), ...change }) ?? { ok: false, reasons: [] });
+    const made = got(work(id, { ...usual(id), ...change }));
     return made.amounts.find((a) => name.test(a.name));
   };
   // source: common practice
@@ -413,8 +414,8 @@ describe('preparations', () => {
   });
   test('what harms is refused at its field', () => {
     const refusal = (id: string, change: Values) => {
-      const r = PREPARATIONS.find((x) => x.id === id)?.make({ ...usual(id), ...change });
-      return r && !r.ok ? r.reasons[0]?.field : 'made';
+      const r = work(id, { ...usual(id), ...change });
+      return !r.ok ? r.reasons[0]?.field : 'made';
     };
     expect(refusal('ash-dust', { ash: 'bamboo' })).toBe('ash');
     expect(refusal('ash-dust', { ash: 'mustard' })).toBe('ash');
@@ -422,8 +423,24 @@ describe('preparations', () => {
     expect(refusal('helper-release', { before: 'broad' })).toBe('before');
     expect(refusal('companion-row', { sown: '2026-02-31' })).toBe('sown');
   });
+  test.each(PREPARATIONS.map((p) => p.id))('%s: a US grower reads no metric figure where an amount stands', (id) => {
+    const p = PREPARATIONS.find((x) => x.id === id) as (typeof PREPARATIONS)[number];
+    const { steps, notes, cautions } = got(prepare(p, usual(id), 'us'));
+    const read = [...steps.flatMap((s) => [s.title, ...s.text, s.caution ?? '']), ...notes, ...cautions].join(' ');
+    // air in a greenhouse is counted in m³ by the makers of the devices
+    expect(read.match(/\d ?(ml|l|kg|m|cm|mm|m²|°C)(?![\w³])/g)).toBeNull();
+  });
+  test('the vaporiser’s card and its sheet say the same', () => {
+    const { steps, amounts, cautions } = got(work('sulfur-vaporiser', usual('sulfur-vaporiser')));
+    const { reEntry, maxTempC, protection } = sulfurVapour;
+    expect(reEntry).toEqual({ kind: 'hours', hours: amounts.find((a) => /airing/.test(a.name))?.value });
+    expect(cautions.join(' ')).toContain(`Not over ${maxTempC} °C`);
+    expect(protection).toContain('respirator');
+    expect(steps[0]?.gate.join(' ')).toMatch(/Respirator/);
+    expect(steps[0]?.gate.join(' ')).not.toMatch(/N95|Particle/);
+  });
   test('the companion row is sown seven days after the crop', () => {
-    const made = got(PREPARATIONS.find((x) => x.id === 'companion-row')?.make(usual('companion-row')) ?? { ok: false, reasons: [] });
+    const made = got(work('companion-row', usual('companion-row')));
     expect(made.notes[0]).toMatch(/Mon 27 April/);
   });
 });

@@ -123,7 +123,8 @@ describe('amounts beside each other', () => {
         (min, times, dimension, system) => {
           const words = sayRange(min, min * times, dimension, system);
           const unit = sayIn(min, dimension, system).replace(/^.* (?=[a-z]+( [a-z]+)?$)/i, '');
-          expect(words).toContain(unit);
+          // one amount of whole pints is said in pints, a range stays in quarts
+          expect(words).toMatch(unit === 'pt' ? /pt|qt/ : unit);
           expect(words).not.toMatch(/(^| )0( |$)|\d\.\d{4}|NaN/);
         },
       ),

@@ -9,6 +9,7 @@ import {
   checkSoap,
   findPreparation,
   heightOf,
+  prepare,
   PREPARATIONS,
   readFormula,
   READY_TESTS,
@@ -146,7 +147,7 @@ describe('the air in the grower’s words', () => {
 describe('what is made on the bench goes into the record', () => {
   test('each preparation is a known control; neem and the soap drench carry their amounts', () => {
     for (const p of PREPARATIONS) expect({ id: p.id, control: findControlCard(p.control)?.id }).toEqual({ id: p.id, control: p.control });
-    const make = (id: string, mix: number) => got(findPreparation(id)?.make({ mix }) ?? { ok: false, reasons: [] });
+    const make = (id: string, mix: number) => got(prepare(findPreparation(id) as (typeof PREPARATIONS)[number], { mix }, 'metric'));
     // 5 ml of oil a litre; half a US fluid ounce of soap a US gallon is 3.906 ml a litre
     expect(make('neem-emulsion', 2000).used).toEqual({ amount: 10, waterMl: 2000 });
     expect(make('soap-drench', 2000).used).toEqual({ amount: expect.closeTo(7.8125, 3), waterMl: 2000 });
@@ -155,7 +156,7 @@ describe('what is made on the bench goes into the record', () => {
   });
 
   test('the sugar goes by the stems, and a cover stays on only what insects need not set', () => {
-    const make = (id: string, v: Values) => got(findPreparation(id)?.make(v) ?? { ok: false, reasons: [] });
+    const make = (id: string, v: Values) => got(prepare(findPreparation(id) as (typeof PREPARATIONS)[number], v, 'metric'));
     expect(make('sugar-dish', { stems: 3 }).amounts.map((a) => a.value)).toEqual([75, 300, 3]);
     const cover = (flower: string) => make('row-cover', { long: 4, wide: 1.2, high: 0.5, habit: 'upright', flower }).notes[0];
     expect(cover('not')).toBe('It may stay until picking.');

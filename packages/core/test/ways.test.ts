@@ -3,7 +3,7 @@ import { findSheet } from '../src/label/sheets';
 import type { LabelSheet } from '../src/label';
 import { millilitres, sayIn, squareMetres, STARTER_KITS, UNITS, type Measure, type UnitSystem } from '../src/measure';
 import { correctOverfill, planMix, stepsFor, waysToMeasure, type MixPlan, type MixRequest } from '../src/mix';
-import { activeIn, buyList, PREPARATIONS, type Pack, type Product, type Values } from '../src/mix/bench';
+import { activeIn, buyList, prepare, PREPARATIONS, type Pack, type Product, type Values } from '../src/mix/bench';
 
 const got = <T>(out: { ok: true; value: T } | { ok: false; reasons: readonly { sentence: string }[] }): T => {
   if (!out.ok) throw new Error(out.reasons[0]?.sentence);
@@ -110,7 +110,7 @@ describe('preparations say one amount of water in all their places', () => {
     const usual: Values = Object.fromEntries(
       p.inputs.map((i) => [i.id, i.kind === 'choice' ? (i.options[0]?.value ?? '') : i.kind === 'day' ? '2026-04-20' : i.usual]),
     );
-    const made = { value: got(p.make(usual)) };
+    const made = { value: got(prepare(p, usual, 'metric')) };
     const water = made.value.amounts.filter((a) => a.of === 'volume' && /^water/i.test(a.name));
     expect(water.length).toBeLessThanOrEqual(1);
     const into = made.value.used?.waterMl;

@@ -17,7 +17,7 @@ export {
 export { slaking, type Slaking } from './bordeaux/slaking';
 export { bordeauxSteps } from './bordeaux/steps';
 export { fromStocks, sayStock, STOCK_G_PER_L, stockOf, type FromStocks } from './bordeaux/stocks';
-export { findPreparation, PREPARATIONS, type Amount, type Input, type Preparation, type Prepared, type Values } from './prepare';
+export { findPreparation, prepare, PREPARATIONS, type Amount, type Input, type Preparation, type Prepared, type Values } from './prepare';
 export { perLitreFor, type Concentration, type Wanted } from '../label/concentration';
 export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from '../label/strength';
 export { buyList, type BuyList, type BuyRequest, type Pack } from './size/buy-list';

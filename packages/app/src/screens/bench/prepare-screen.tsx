@@ -1,4 +1,4 @@
-import { findPreparation, type Amount, type Input, type Preparation, type Prepared, type Values } from '@sleetbrook/core/bench';
+import { findPreparation, prepare, type Amount, type Input, type Preparation, type Prepared, type Values } from '@sleetbrook/core/bench';
 import {
   done,
   metricBeside,
@@ -80,7 +80,7 @@ function usePrepared(id: string) {
   const today = garden && now !== undefined ? (DateTime.fromMillis(now, { zone: garden.zone }).toISODate() ?? '') : '';
   const { values, set } = useTool(p ? keyOf(p) : 'prepare', p && garden ? usualText(p, garden.units, today) : {});
   const read = p && garden ? readValues(p, values, garden.units) : null;
-  const out: Outcome<Prepared> | null = p && read ? (read.ok ? p.make(read.value) : read) : null;
+  const out: Outcome<Prepared> | null = p && garden && read ? (read.ok ? prepare(p, read.value, garden.units) : read) : null;
   return { p, garden, values, set, out, ready: today !== '' };
 }
 

@@ -1,4 +1,4 @@
-import { done, refused, trim } from '../../measure';
+import { done, refused } from '../../measure';
 import { step } from '../step';
 import { DUST_ON, num, str, TRY_FIRST, work } from './parts';
 import type { Preparation } from './types';
@@ -32,7 +32,7 @@ export const ashDust: Preparation = {
     { kind: 'choice', id: 'ash', label: 'Ash of', options: ASHES.map(({ value, label }) => ({ value, label })) },
     { kind: 'size', id: 'area', label: 'Area', as: 'area', min: 0.1, max: 500, usual: 5 },
   ],
-  make: (v) => {
+  make: (v, say) => {
     const ash = ASHES.find((a) => a.value === str(v, 'ash'));
     if (!ash) return refused('no-ash', 'Choose what was burnt.', 'ash');
     if (ash.burns) {
@@ -60,7 +60,7 @@ export const ashDust: Preparation = {
       ],
       notes: ['Each morning for three days, then look again. Rain ends it.'],
       cautions: ['Makes soil less acid: not beside potatoes, heathers, camellias or blueberries.', TRY_FIRST],
-      working: [work('Ash', `${trim(g, 0)} g a morning`, [{ name: 'Area', value: `${trim(num(v, 'area'), 2)} m²` }], '25 g a m²', 'MEM')],
+      working: [work('Ash', `${say(g, 'mass')} a morning`, [{ name: 'Area', value: `${say(num(v, 'area'), 'area')}` }], '25 g a m²', 'MEM')],
     });
   },
 };
@@ -77,7 +77,7 @@ export const beerTraps: Preparation = {
   group: 'bait',
   homeMade: false,
   inputs: [{ kind: 'size', id: 'area', label: 'Bed', as: 'area', min: 0.1, max: 500, usual: 8 }],
-  make: (v) => {
+  make: (v, say) => {
     const dishes = Math.ceil(num(v, 'area') / DISH_M2 - 1e-9);
     return done({
       amounts: [
@@ -86,13 +86,13 @@ export const beerTraps: Preparation = {
       ],
       steps: [
         step('set', 'Set the dishes', [`${dishes}, about 2 m apart. The rim 2 cm above the soil, so that ground beetles do not walk in.`]),
-        step('fill', 'Fill half full', [`${DISH_ML} ml of beer each, towards evening.`]),
+        step('fill', 'Fill half full', [`${say(DISH_ML, 'volume')} of beer each, towards evening.`]),
         step('cover', 'Roof it', ['A tile on two stones keeps rain, hedgehogs and pets out.']),
         step('empty', 'Empty each morning', ['On the compost, and fill again in the evening.']),
       ],
       notes: ['Mostly in cool wet months. After a week without a catch take them in.'],
       cautions: ['Out of reach of children and dogs.'],
-      working: [work('Dishes', String(dishes), [{ name: 'Bed', value: `${trim(num(v, 'area'), 1)} m²` }], 'one to 4 m², rounded up', 'MEM')],
+      working: [work('Dishes', String(dishes), [{ name: 'Bed', value: `${say(num(v, 'area'), 'area')}` }], 'one to 4 m², rounded up', 'MEM')],
     });
   },
 };
@@ -109,7 +109,7 @@ export const sugarDish: Preparation = {
   group: 'bait',
   homeMade: false,
   inputs: [{ kind: 'count', id: 'stems', label: 'Trunks or stems with ants', min: 1, max: 100, usual: 2 }],
-  make: (v) => {
+  make: (v, say) => {
     const n = num(v, 'stems');
     return done({
       amounts: [
@@ -126,7 +126,7 @@ export const sugarDish: Preparation = {
       ],
       notes: ['Fill up every other day for a week. Then look for ladybirds and mummies among the aphids.'],
       cautions: ['Draws wasps too: not beside a seat or a child’s path.'],
-      working: [work('Sugar', `${trim(n * SUGAR_G, 0)} g`, [], '25 g in 100 ml for each stem', 'MEM')],
+      working: [work('Sugar', `${say(n * SUGAR_G, 'mass')}`, [], '25 g in 100 ml for each stem', 'MEM')],
     });
   },
 };

@@ -1,4 +1,4 @@
-import { convert, done, refused, trim } from '../../measure';
+import { convert, done, refused } from '../../measure';
 import { step } from '../step';
 import { num, str, work } from './parts';
 import type { Preparation } from './types';
@@ -47,7 +47,7 @@ export const helperRelease: Preparation = {
       ],
     },
   ],
-  make: (v) => {
+  make: (v, say) => {
     const h = HELPERS.find((x) => x.value === str(v, 'helper'));
     if (!h) return refused('no-helper', 'Choose a helper.', 'helper');
     if (str(v, 'before') === 'broad')
@@ -71,7 +71,7 @@ export const helperRelease: Preparation = {
           ...work(
             h.label,
             `${low} to ${high}`,
-            [{ name: 'Area', value: `${trim(area, 1)} m²` }],
+            [{ name: 'Area', value: `${say(area, 'area')}` }],
             h.value === 'ladybird' ? '1,000 to 1,500 for a quarter acre, rounded up' : `${h.low} to ${h.high} a m²`,
           ),
           source: { mark: h.mark },

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { done, refused, trim } from '../../measure';
+import { done, refused } from '../../measure';
 import { step } from '../step';
 import { length, num, str, work } from './parts';
 import type { Preparation } from './types';
@@ -34,7 +34,7 @@ export const companionRow: Preparation = {
     },
     { kind: 'day', id: 'sown', label: 'Main crop sown or planted on' },
   ],
-  make: (v) => {
+  make: (v, say) => {
     const sown = dayOf(str(v, 'sown'));
     if (!sown.isValid) return refused('bad-day', 'Type the day as 2026-04-20.', 'sown');
     const row = 2 * (num(v, 'long') + num(v, 'wide')) + 8 * APART_M;
@@ -47,7 +47,7 @@ export const companionRow: Preparation = {
         { name: `${plant === 'sesame' ? 'Sesame' : 'Mustard'} seed`, value: seed, of: 'mass', spooned: true, gPerMl: 0.7 },
       ],
       steps: [
-        step('draw', 'Draw the line', [`Half a metre outside the bed, ${trim(row, 1)} m in all.`]),
+        step('draw', 'Draw the line', [`0.5 m outside the bed, ${say(row, 'length')} in all.`]),
         step('sow', `Sow on ${sayDay(day)}`, ['A week after the crop, so that both flower together. Thinly, 1 cm deep.']),
         step('watch', 'Look at the row first', ['It fills before the crop does. Pull and bag plants that are full of pests: left standing they breed them.']),
       ],
@@ -57,8 +57,8 @@ export const companionRow: Preparation = {
         ...(plant === 'mustard' ? ['Not round cabbages where club root is about: mustard carries it.'] : []),
       ],
       working: [
-        work('Row', `${trim(row, 2)} m`, [], 'round the bed, half a metre outside it', 'MEM'),
-        work('Seed', `${trim(seed, 1)} g`, [], '0.5 g a metre', 'MEM'),
+        work('Row', `${say(row, 'length')}`, [], 'round the bed, 0.5 m outside it', 'MEM'),
+        work('Seed', `${say(seed, 'mass')}`, [], '0.5 g a metre', 'MEM'),
         work('Day', sayDay(day), [{ name: 'Main crop', value: sayDay(sown) }], 'main crop + 7 days'),
       ],
     });
@@ -99,7 +99,7 @@ export const rowCover: Preparation = {
       ],
     },
   ],
-  make: (v) => {
+  make: (v, say) => {
     const [long, wide, high] = [num(v, 'long'), num(v, 'wide'), num(v, 'high')];
     const hoops = str(v, 'habit') !== 'sprawling';
     const up = hoops ? high + 0.1 : high;
@@ -124,7 +124,7 @@ export const rowCover: Preparation = {
           ['Look under every leaf first: what is inside stays inside. Not where the same crop stood last year if its pest rests in the soil.'],
           { gate: ['No pest is under it'] },
         ),
-        ...(hoops ? [step('hoops', 'Set the hoops', [`${count}, a metre apart. Tips that rub on cloth chafe off.`])] : []),
+        ...(hoops ? [step('hoops', 'Set the hoops', [`${count}, 1 m apart. Tips that rub on cloth chafe off.`])] : []),
         step('cover', 'Lay it loose', ['Light fabric in summer; a hand of air above the plants in heat.']),
         step('bury', 'Bury every edge', ['All round. Pins alone hold it down, and crawlers walk in under.'], { gate: ['No gap is left'] }),
         ...(str(v, 'flower') === 'not'
@@ -134,7 +134,13 @@ export const rowCover: Preparation = {
       notes: [str(v, 'flower') === 'not' ? 'It may stay until picking.' : 'Off at the first flowers.', 'Lift it weekly to weed and look.'],
       cautions: ['Under it is warmer: open an end above 25 °C.'],
       working: [
-        work('Cloth', `${trim(cloth.long, 2)} × ${trim(cloth.wide, 2)} m`, [], `bed + 2 × (height${hoops ? ' + 10 cm of air' : ''} + 30 cm to bury)`, 'MEM'),
+        work(
+          'Cloth',
+          `${say(cloth.long, 'length')} × ${say(cloth.wide, 'length')}`,
+          [],
+          `bed + 2 × (height${hoops ? ' + 10 cm of air' : ''} + 30 cm to bury)`,
+          'MEM',
+        ),
         ...(hoops ? [work('Hoops', String(count), [], 'one a metre, and one at the end', 'MEM')] : []),
       ],
     });

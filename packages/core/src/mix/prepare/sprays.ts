@@ -15,7 +15,7 @@ export const neemEmulsion: Preparation = {
   group: 'spray',
   homeMade: true,
   inputs: [MIX],
-  make: (v) => {
+  make: (v, say) => {
     const litres = num(v, 'mix') / 1000;
     const oil = litres * NEEM_ML_PER_L;
     const soap = litres * SOAP_ML_PER_L;
@@ -30,10 +30,10 @@ export const neemEmulsion: Preparation = {
         GLOVES_GOGGLES,
         step('warm', 'Warm the oil', ['It is solid when cool. Stand the closed bottle in warm water, not boiling, for 5 minutes.'], { seconds: 300 }),
         step('soap', 'Soap into the water first', [
-          `${trim(soap, 1)} ml of plain liquid soap into ${trim(litres / 2, 2)} l of lukewarm water. Stir, no froth yet.`,
+          `${say(soap, 'volume')} of plain liquid soap into ${say(litres * 500, 'volume')} of lukewarm water. Stir, no froth yet.`,
         ]),
-        step('oil', 'Then the oil', [`${trim(oil, 1)} ml of neem oil, in a thin stream, stirring.`], { caution: 'Never neat on a plant.' }),
-        step('fill', `Fill to ${trim(litres, 2)} l`, ['Close and shake until it is frothy. Keep shaking while you spray: it parts within minutes.']),
+        step('oil', 'Then the oil', [`${say(oil, 'volume')} of neem oil, in a thin stream, stirring.`], { caution: 'Never neat on a plant.' }),
+        step('fill', `Fill to ${say(litres * 1000, 'volume')}`, ['Close and shake until it is frothy. Keep shaking while you spray: it parts within minutes.']),
         step('spray', 'Spray in the evening', ['Both sides of the leaves, no direct sun. Indoors with the lamps off.'], {
           gate: ['No open flowers that bees visit', 'No fish tank or pond beside it'],
           caution: 'Not on air plants and others that breathe through leaf scales.',
@@ -43,8 +43,8 @@ export const neemEmulsion: Preparation = {
       notes: ['Weekly until clear, for the first month; then every two weeks. Again after heavy rain.', 'Use it the same day: it does not keep.'],
       cautions: ['Harms bees while it is wet, and fish.', 'Not within 14 days of sulfur, either way round.', LABEL_FIRST, TRY_FIRST],
       working: [
-        work('Neem oil', `${trim(oil, 2)} ml`, [{ name: 'Mix', value: `${trim(litres, 2)} l` }], '5 ml a litre'),
-        work('Liquid soap', `${trim(soap, 2)} ml`, [{ name: 'Mix', value: `${trim(litres, 2)} l` }], '10 ml a litre'),
+        work('Neem oil', `${say(oil, 'volume')}`, [{ name: 'Mix', value: `${say(litres * 1000, 'volume')}` }], '5 ml a litre'),
+        work('Liquid soap', `${say(soap, 'volume')}`, [{ name: 'Mix', value: `${say(litres * 1000, 'volume')}` }], '10 ml a litre'),
       ],
     });
   },
@@ -59,7 +59,7 @@ export const barSuds: Preparation = {
   group: 'spray',
   homeMade: true,
   inputs: [{ ...MIX, usual: 10_000 } as typeof MIX],
-  make: (v) => {
+  make: (v, say) => {
     const litres = num(v, 'mix') / 1000;
     const packets = litres / 10;
     return done({
@@ -72,13 +72,13 @@ export const barSuds: Preparation = {
         GLOVES_GOGGLES,
         step('grate', 'Grate the soap', [`${trim(packets, 2)} of a small packet. No bleach, no scent, no washing powder.`]),
         step('melt', 'Dissolve it', ['In a little warm water first, until no bits are left: they block the nozzle.']),
-        step('fill', `Water to ${trim(litres, 1)} l`, ['Slowly, stirring: froth is soap that is wasted.']),
+        step('fill', `Water to ${say(litres * 1000, 'volume')}`, ['Slowly, stirring: froth is soap that is wasted.']),
         step('spray', 'Wet both sides', ['In the evening or under cloud. It works only wet and only where it hits.']),
         step('clean', 'Rinse and wash', ['Rinse the sprayer over the same plants. Hands, then face.']),
       ],
       notes: ['Each evening for three days, then look again.'],
       cautions: ['Household soap is harsher than potassium soap and differs from bar to bar: patch-test every new one.', TRY_FIRST],
-      working: [work('Soap', `${trim(packets, 2)} packets`, [{ name: 'Mix', value: `${trim(litres, 1)} l` }], 'one small packet in 10 l')],
+      working: [work('Soap', `${trim(packets, 2)} packets`, [{ name: 'Mix', value: `${say(litres * 1000, 'volume')}` }], 'one small packet in 10 l')],
     });
   },
 };
@@ -94,7 +94,7 @@ export const soapDrench: Preparation = {
   group: 'spray',
   homeMade: true,
   inputs: [MIX],
-  make: (v) => {
+  make: (v, say) => {
     const litres = num(v, 'mix') / 1000;
     const soap = litres * DRENCH_ML_PER_L;
     return done({
@@ -105,14 +105,16 @@ export const soapDrench: Preparation = {
       ],
       steps: [
         GLOVES_GOGGLES,
-        step('water', `Water to ${trim(litres, 2)} l`, ['Rain water is best: hard water spoils soap.']),
-        step('soap', 'Soap last', [`${trim(soap, 1)} ml, stirred in slowly.`], { caution: 'Never more: soap in the soil harms roots.' }),
+        step('water', `Water to ${say(litres * 1000, 'volume')}`, ['Rain water is best: hard water spoils soap.']),
+        step('soap', 'Soap last', [`${say(soap, 'volume')}, stirred in slowly.`], { caution: 'Never more: soap in the soil harms roots.' }),
         step('pour', 'Pour it on moist soil', ['Slowly, until it just runs out below. Throw away what stands in the saucer.']),
         step('clean', 'Rinse and wash', ['Can and hands.']),
       ],
       notes: ['Once. Again after a month at the earliest.'],
       cautions: [LABEL_FIRST, TRY_FIRST],
-      working: [work('Soap', `${trim(soap, 2)} ml`, [{ name: 'Mix', value: `${trim(litres, 2)} l` }], '½ US fl oz in a US gallon, 3.9 ml a litre')],
+      working: [
+        work('Soap', `${say(soap, 'volume')}`, [{ name: 'Mix', value: `${say(litres * 1000, 'volume')}` }], '½ US fl oz in a US gallon, 3.9 ml a litre'),
+      ],
     });
   },
 };
@@ -128,7 +130,7 @@ export const leafTea: Preparation = {
   group: 'spray',
   homeMade: true,
   inputs: [{ ...MIX, usual: 16_000 } as typeof MIX],
-  make: (v) => {
+  make: (v, say) => {
     const litres = num(v, 'mix') / 1000;
     const leaf = litres * LEAF_G_PER_L;
     return done({
@@ -139,15 +141,15 @@ export const leafTea: Preparation = {
       ],
       steps: [
         GLOVES_GOGGLES,
-        step('grind', 'Grind the leaf', [`${trim(leaf, 0)} g, fresh, in a mortar kept for it.`]),
-        step('soak', 'Stir into the water', [`${trim(litres, 1)} l. Leave it covered overnight.`]),
+        step('grind', 'Grind the leaf', [`${say(leaf, 'mass')}, fresh, in a mortar kept for it.`]),
+        step('soak', 'Stir into the water', [`${say(litres * 1000, 'volume')}. Leave it covered overnight.`]),
         step('strain', 'Strain twice', ['Through cloth: bits block the nozzle. The leaf goes on the compost.']),
         step('spray', 'Spray in the evening', ['Both sides of the leaves.'], { gate: ['No open flowers that bees visit'] }),
         step('clean', 'Rinse and wash', ['Sprayer, cloth, hands.']),
       ],
       notes: ['Each evening for three days, then look again.', 'Make it fresh each time: its strength is not known and it does not keep.'],
       cautions: ['The strength differs from tree to tree.', 'Wash produce well. Keep it off ponds.', TRY_FIRST],
-      working: [work('Neem leaf', `${trim(leaf, 0)} g`, [{ name: 'Mix', value: `${trim(litres, 1)} l` }], '2 kg in 16 l')],
+      working: [work('Neem leaf', `${say(leaf, 'mass')}`, [{ name: 'Mix', value: `${say(litres * 1000, 'volume')}` }], '2 kg in 16 l')],
     });
   },
 };
@@ -170,7 +172,7 @@ export const barkWash: Preparation = {
     length('height', 'Height to wash', 1.5, 3),
     { kind: 'count', id: 'trunks', label: 'Trunks', min: 1, max: 50, usual: 1 },
   ],
-  make: (v) => {
+  make: (v, say) => {
     const area = num(v, 'trunk') * num(v, 'height') * num(v, 'trunks');
     const litres = Math.max(1, area * WASH_L_PER_M2);
     const soap = litres * WASH_SOAP_ML_PER_L;
@@ -182,7 +184,7 @@ export const barkWash: Preparation = {
       ],
       steps: [
         step('protect', 'Gloves and goggles on', ['It splashes back.'], { gate: ['Gloves', 'Goggles'] }),
-        step('fill', `Water to ${trim(litres, 1)} l, soap last`, [`${trim(soap, 1)} ml of liquid soap, stirred in slowly.`]),
+        step('fill', `Water to ${say(litres * 1000, 'volume')}, soap last`, [`${say(soap, 'volume')} of liquid soap, stirred in slowly.`]),
         step('brush', 'Brush it into the cracks', ['Soft brush, from the bottom up, so that it does not streak. Never wire: it wounds the bark.']),
         step('rinse', 'Rinse off', ['Clean water, after ten minutes.'], { seconds: 600 }),
         step('clean', 'Wash up', ['Brush, bucket, hands.']),
@@ -190,9 +192,9 @@ export const barkWash: Preparation = {
       notes: ['On a mild day, bark dry by evening. Look again after two weeks.'],
       cautions: ['Feet on the ground: no ladder with a bucket in the hand.', TRY_FIRST],
       working: [
-        work('Bark', `${trim(area, 2)} m²`, [], 'round the trunk × height × trunks'),
-        work('Wash', `${trim(litres, 1)} l`, [], '3 l a m² of bark, 1 l at least', 'MEM'),
-        work('Soap', `${trim(soap, 1)} ml`, [], '3 US tablespoons in 2 US gallons'),
+        work('Bark', `${say(area, 'area')}`, [], 'round the trunk × height × trunks'),
+        work('Wash', `${say(litres * 1000, 'volume')}`, [], '3 l a m² of bark, 1 l at least', 'MEM'),
+        work('Soap', `${say(soap, 'volume')}`, [], '3 US tablespoons in 2 US gallons'),
       ],
     });
   },

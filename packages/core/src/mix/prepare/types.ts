@@ -33,6 +33,9 @@ export interface Amount {
   readonly gPerMl?: number;
 }
 
+/** An amount in the words of who reads the card. @param si in ml, g, m or m² */
+export type Say = (si: number, of: Dimension) => string;
+
 export interface Prepared {
   /** What is counted when it is put on plants: of the control's sheet, in its unit; null where no sheet counts it. */
   readonly used?: { readonly amount: number | null; readonly waterMl: number };
@@ -56,5 +59,5 @@ export interface Preparation {
   readonly homeMade: boolean;
   readonly inputs: readonly Input[];
   /** Pure: the same values give the same card. Refusals name the input. */
-  readonly make: (v: Values) => Outcome<Prepared>;
+  readonly make: (v: Values, say: Say) => Outcome<Prepared>;
 }

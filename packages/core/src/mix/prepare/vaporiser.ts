@@ -1,12 +1,14 @@
 import { done, refused, trim } from '../../measure';
+import { sulfurVapour } from '../../label/sheets/sulfur-vapour';
 import { step } from '../step';
 import { length, num, str, work } from './parts';
 import type { Preparation } from './types';
 
 /** Room that one vaporiser serves, m³ (from memory; the maker's figure goes before it). */
 const ROOM_M3 = 300;
-/** Doors and vents open before anybody goes in, h (from memory). */
-const AIRING_H = 2;
+/** Doors and vents open before anybody goes in, h; this and the warmth are the sheet's own: one figure for one thing. */
+const AIRING_H = sulfurVapour.reEntry.kind === 'hours' ? sulfurVapour.reEntry.hours : 12;
+const WARMEST_C = sulfurVapour.maxTempC ?? 25;
 
 /** Sulfur vapour in a closed greenhouse, 3 to 4 hours at night (common practice). */
 export const sulfurVaporiser: Preparation = {
@@ -53,9 +55,9 @@ export const sulfurVaporiser: Preparation = {
       ],
       steps: [
         step('protect', 'Put on before you fill it', ['Pure sulfur for vaporisers only, to the maker’s mark, no higher.'], {
-          gate: ['Gloves', 'Goggles', 'Particle mask (N95)'],
+          gate: ['Gloves', 'Goggles', 'Respirator that stops sulfur dioxide, not a dust mask'],
         }),
-        step('check', 'Look round', [`${trim(m3, 0)} m³ of air. Nothing of plastic within a metre above it.`], {
+        step('check', 'Look round', [`${trim(m3, 0)} m³ of air. Nothing of plastic within 1 m above it.`], {
           gate: ['No oil was sprayed within 14 days', 'No helpers were released here', 'Everybody is out, pets too', 'Doors and vents are closed'],
         }),
         step('warn', 'Hang up the warning', ['On every door: sulfur vapour, keep out, and the hour until which.'], { gate: ['A notice is on every door'] }),
@@ -66,7 +68,7 @@ export const sulfurVaporiser: Preparation = {
       ],
       notes: ['Once a week while mildew is about; before it shows is better than after.'],
       cautions: [
-        'Kills predatory mites. Not over 30 °C. Not within 14 days of oil, either way round.',
+        `Kills predatory mites. Not over ${WARMEST_C} °C. Not within 14 days of oil, either way round.`,
         'Asthma in the house: do not use it.',
         'Wash produce before eating.',
       ],
