@@ -139,3 +139,32 @@ test('the almanac forgives spelling, and lays two side by side', async ({ page }
   await page.goto('/almanac/triffid');
   await expect(page.getByText('No such page')).toBeVisible();
 });
+
+test('from Today to an accepted name in five taps; what is done by hand has nothing to mix', async ({ page }) => {
+  await page.goto('/');
+  const taps: string[] = [];
+  const tap = async (name: string | RegExp) => {
+    taps.push(String(name));
+    await page
+      .getByRole('button', { name, exact: typeof name === 'string' })
+      .first()
+      .click();
+  };
+  await tap('Something is wrong with a plant');
+  await tap(/^Hollyhocks/);
+  await tap('Underside');
+  await tap(/^Orange pustules/);
+  await tap(/: decide$|^Take it as that all the same$/);
+  await expect(page).toHaveURL(/\/cases\//);
+  expect(taps).toHaveLength(5);
+
+  await page
+    .getByRole('button', { name: /^Pick off marked leaves/ })
+    .first()
+    .click();
+  await page.getByRole('dialog').getByRole('button').first().click();
+  await page.getByRole('button', { name: 'Pick off marked leaves', exact: true }).last().click();
+  await expect(page.getByText(/^Decided/)).toBeVisible();
+  await expect(page.getByText('amounts set')).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Change amounts' })).toBeHidden();
+});

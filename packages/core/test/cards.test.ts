@@ -20,6 +20,12 @@ describe('every control with every kind of product in every place', () => {
     for (const rule of CARD_RULES) expect({ rule: rule.name, pages: pages.filter(rule.of).length > 0 }).toEqual({ rule: rule.name, pages: true });
   });
 
+  test('a card has a caution or none, and words', () => {
+    for (const p of pages)
+      for (const s of p.steps)
+        expect([p.control, s.id, s.caution === null || s.caution.length > 10, s.title.length > 2]).toEqual([p.control, s.id, true, true]);
+  });
+
   test('no card speaks of another job', () => {
     const faults = pages.flatMap((p) => cardFaults(p).map((f) => `${p.control} ${p.formulation} ${p.method} ${p.site}: ${f}`));
     expect(faults).toEqual([]);

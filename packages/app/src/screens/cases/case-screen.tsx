@@ -165,7 +165,8 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     const key = (k: string) => `${i}-${k}`;
     const state = (order: number, mine: number): BrookStation['state'] => (!here || order > mine ? 'behind' : order === mine ? 'here' : 'ahead');
     const order = { decide: 0, mix: 1, time: 2, do: 3, again: 4, judge: 5 }[s];
-    const mixed = control?.sheet !== undefined;
+    // what is done by hand has nothing to mix
+    const mixed = control ? control.sheet !== null : false;
 
     stations.push({
       key: key('decide'),

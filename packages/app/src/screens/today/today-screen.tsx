@@ -18,6 +18,7 @@ import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { useWide } from '../shell';
 import { ClockBand } from './clock-band';
+import { LookAtOne } from './look-at-one';
 
 const HREF: Readonly<Record<Reminder['kind'], (id: string) => Href>> = {
   soap: (id) => `/bench/soap/${id}`,
@@ -78,6 +79,7 @@ export function TodayScreen() {
               </View>
             ),
           })}
+      footer={<LookAtOne plantings={plantings.data} />}
     >
       <View className="pt-4">
         {keepOut.map((c) => (

@@ -25,7 +25,7 @@ export const PREPARATIONS: readonly Preparation[] = [
 /** An eighth of a US teaspoon, ml: no spoon shows less. */
 const EIGHTH_TSP = UNITS['tsp-us'].si / 8;
 /** More than so many ml is measured by the cup. */
-const SPOONED = 30;
+const SPOONED = 60;
 
 /** What a kitchen spoon shows of it, never more than is meant; who measures in ml measures in ml. */
 function bySpoon(si: number, of: Dimension, units: UnitSystem): number {
