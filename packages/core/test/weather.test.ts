@@ -1,7 +1,22 @@
 import { Body, Equator, Horizon, Observer } from 'astronomy-engine';
 import fc from 'fast-check';
 import { celsius, degrees, instant } from '../src/measure';
-import { conditionsOver, deltaT, irradiance, openHours, sunAltitude, wetBulb, type HourlyWeather } from '../src/weather';
+import { findControl, type Control, type HourNeeds } from '../src/catalogue';
+import type { LabelSheet } from '../src/label';
+import { findSheet } from '../src/label/sheets';
+import {
+  conditionsOver,
+  deltaT,
+  irradiance,
+  needsOf,
+  openHours,
+  reasonsAt,
+  sunAltitude,
+  wetBulb,
+  type Conditions,
+  type HourlyWeather,
+  type Setting,
+} from '../src/weather';
 
 const place = { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' };
 const at = (iso: string) => instant(Date.parse(iso));
@@ -111,5 +126,109 @@ describe('open hours', () => {
       }),
       { numRuns: 100 },
     );
+  });
+});
+
+describe('hours that look ahead', () => {
+  const NIGHT = '2026-05-24T22:00:00Z';
+  const outdoors = { site: 'outdoors' as const, inFlower: true };
+  const seen = (change: (i: number) => Partial<HourlyWeather>, hours = 96, from = NIGHT) => conditionsOver(hoursFrom(from, hours, change), place, at(from));
+  const first = (slots: readonly Conditions[]) => slots[0] as Conditions;
+  const codes = (c: Conditions, needs: HourNeeds, setting: Setting = outdoors) => reasonsAt(c, needs, setting).map((r) => r.code);
+
+  test('slow rain counts by its sum: 0.19 mm an hour washes off as a shower does, less than half a millimetre does not', () => {
+    expect(first(seen(() => ({ rainMm: 0.19 }))).rainInHours).toBe(2);
+    expect(first(seen((i) => ({ rainMm: i === 5 ? 0.2 : 0 }))).rainInHours).toBe(5);
+    expect(first(seen((i) => ({ rainMm: i === 5 || i === 9 ? 0.19 : 0 }))).rainInHours).toBe(Infinity);
+    expect(first(seen((i) => ({ rainMm: [5, 9, 20].includes(i) ? 0.19 : 0 }))).rainInHours).toBe(20);
+    // an hour later the window holds only two of them
+    expect(seen((i) => ({ rainMm: [0, 9, 20].includes(i) ? 0.19 : 0 }))[4]?.rainInHours).toBe(Infinity);
+    expect(codes(first(seen(() => ({ rainMm: 0.19 }))), { rainFreeHours: 24 })).toContain('rain-to-come');
+    expect(first(seen((i) => ({ rainMm: i === 0 ? 0.01 : 0 }))).leafWet).toBe(true);
+    expect(seen((i) => ({ rainMm: i === 0 ? 0.01 : 0 }))[12]?.leafWet).toBe(false);
+  });
+
+  test('rain in hours is never after the hours that really hold enough, whatever falls', () => {
+    const fall = fc.array(fc.constantFrom(0, 0, 0, 0.05, 0.1, 0.19, 0.2, 0.5, 2), { minLength: 1, maxLength: 60 });
+    fc.assert(
+      fc.property(fall, (mm) => {
+        const slots = seen((i) => ({ rainMm: mm[i] ?? 0 }), mm.length);
+        mm.forEach((_, i) => {
+          const slot = slots[i * 4] as Conditions;
+          let sum = 0;
+          let found = Infinity;
+          for (let k = i; k < mm.length && found === Infinity; k++) {
+            sum += mm[k] ?? 0;
+            if ((mm[k] ?? 0) >= 0.2 || sum >= 0.5 - 1e-9) found = k - i;
+          }
+          expect([i, slot.rainInHours]).toEqual([i, found]);
+        });
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('what is not known is not dry: just short of the hours it is closed, at them it is open', () => {
+    const known = (hours: number) => codes(first(seen(() => ({}), hours)), { rainFreeHours: 24 });
+    expect([known(6), known(23), known(24), known(48)]).toEqual([['not-known'], ['not-known'], [], []]);
+    expect(codes(first(seen(() => ({}), 6)), { rainFreeHours: 24 }, { site: 'indoors', inFlower: false })).toEqual([]);
+    expect(codes(first(seen(() => ({}), 6)), {})).toEqual([]);
+    expect(
+      openHours(
+        seen(() => ({}), 30),
+        { rainFreeHours: 24 },
+        outdoors,
+      ).open.at(-1)?.to,
+    ).toBe(at(NIGHT) + 6.25 * 3_600_000);
+  });
+
+  test('what harms bees until it is dry is dry before they fly', () => {
+    const slots = seen(() => ({}), 48);
+    const dawn = slots.findIndex((c) => c.beesFlying);
+    const shut = (needs: HourNeeds, setting: Setting) => slots.slice(0, dawn).filter((c) => codes(c, needs, setting).includes('not-dry')).length / 4;
+    // 15 °C and 65 % dry in two hours; damp air takes four
+    expect(shut({ bees: 'in-flower' }, outdoors)).toBe(1.75);
+    expect(shut({ bees: 'in-flower' }, { ...outdoors, inFlower: false })).toBe(0);
+    expect(shut({ bees: 'always' }, { ...outdoors, inFlower: false })).toBe(1.75);
+    expect(shut({ bees: 'always' }, { site: 'indoors', inFlower: true })).toBe(0);
+    expect(shut({}, outdoors)).toBe(0);
+    const damp = seen(() => ({ humidityPct: 90 }), 48);
+    const at4 = damp.slice(
+      0,
+      damp.findIndex((c) => c.beesFlying),
+    );
+    expect(at4.filter((c) => codes(c, { bees: 'in-flower' }, outdoors).includes('not-dry')).length / 4).toBe(3.75);
+    // nowhere a bee: nothing to wait for
+    expect(seen(() => ({ temperatureC: 5 }), 48).every((c) => c.beesInHours === Infinity)).toBe(true);
+  });
+
+  test('the heat of tomorrow and the frost of the day after close what goes on harming', () => {
+    const heat = (t: number, hour: number) => codes(first(seen((i) => ({ temperatureC: i === hour ? t : 15 }))), { maxTempC: 30, mildAhead: true });
+    expect([heat(30, 24), heat(29.9, 24), heat(30, 25), heat(36, 12)]).toEqual([['heat-ahead'], [], [], ['heat-ahead']]);
+    expect(codes(first(seen((i) => ({ temperatureC: i === 12 ? 36 : 15 }))), { maxTempC: 30 })).toEqual([]);
+    const frost = (t: number, hour: number) => codes(first(seen((i) => ({ temperatureC: i === hour ? t : 8 }))), { noFrostAhead: true });
+    expect([frost(0, 48), frost(0.1, 48), frost(-4, 49), frost(-4, 10)]).toEqual([['frost-ahead'], [], [], ['frost-ahead']]);
+    expect(reasonsAt(first(seen((i) => ({ temperatureC: i === 12 ? 36 : 15 }))), { maxTempC: 30, mildAhead: true }, outdoors)[0]?.sentence).toBe(
+      'Hot within a day: 36 °C, limit 30 °C',
+    );
+  });
+
+  test('still clear air, and air that shrinks drops', () => {
+    const still = (change: Partial<HourlyWeather>, from = NIGHT) => codes(first(seen(() => change, 4, from)), { minWindMs: 3 / 3.6 });
+    expect([still({ windMs: 0.2, cloud: 0 }), still({ windMs: 0.84, cloud: 0 }), still({ windMs: 0.2, cloud: 0.3 })]).toEqual([['still'], [], []]);
+    expect(still({ windMs: 0.2, cloud: 0 }, '2026-05-24T12:00:00Z')).toEqual([]);
+    // source: Stull 2011 and GRDC: 28.5 °C at 20 % is a delta T of 13
+    const dry = (t: number, rh: number) => codes(first(seen(() => ({ temperatureC: t, humidityPct: rh }), 4)), { maxDeltaT: 10 });
+    expect([dry(28.5, 20), dry(20, 50), dry(24, 40)]).toEqual([['dry-air'], [], []]);
+  });
+
+  test('which labels look ahead: sulfur and oil in heat, oil in frost, conventional sprays in still air', () => {
+    const of = (control: string, sheet: string) => needsOf(findControl(control) as Control, findSheet(sheet) as LabelSheet);
+    expect(of('sulfur-spray', 'wettable-sulfur')).toMatchObject({ mildAhead: true, maxDeltaT: 10 });
+    expect(of('sulfur-spray', 'wettable-sulfur').noFrostAhead).toBeUndefined();
+    expect(of('winter-oil', 'horticultural-oil')).toMatchObject({ mildAhead: true, noFrostAhead: true });
+    expect(of('organophosphate-spray', 'malathion-50-ec')).toMatchObject({ minWindMs: 3 / 3.6, bees: 'always' });
+    expect(of('soap-spray', 'potassium-soap').minWindMs).toBeUndefined();
+    expect(of('carbaryl-dust', 'carbaryl-dust').maxDeltaT).toBeUndefined();
   });
 });

@@ -182,6 +182,12 @@ export const hourNeedsSchema = z.strictObject({
   daylight: z.boolean().optional(),
   /** Only as the sun goes down. */
   duskOnly: z.boolean().optional(),
+  /** `maxTempC` holds for a day ahead, too: it goes on harming in the heat of tomorrow. */
+  mildAhead: z.boolean().optional(),
+  /** No frost within two days. */
+  noFrostAhead: z.boolean().optional(),
+  /** Drier air than this shrinks drops until they drift: dry minus wet bulb, °C. */
+  maxDeltaT: z.number().optional(),
 });
 export type HourNeeds = z.infer<typeof hourNeedsSchema>;
 

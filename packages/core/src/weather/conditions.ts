@@ -1,4 +1,5 @@
 import { celsius, instant, metresPerSecond, type Celsius, type Degrees, type Instant, type MetresPerSecond, type WattsPerSquareMetre } from '../measure';
+import { deltaT } from './air';
 import type { HourlyWeather } from './hourly';
 import { irradiance, sunAltitude, type Place } from './sun';
 
@@ -19,12 +20,28 @@ export interface Conditions {
   readonly beesFlying: boolean;
   /** Dew or rain on the leaves. */
   readonly leafWet: boolean;
-  /** Hours until at least 0.2 mm falls in an hour; Infinity when none is forecast. */
+  /** Hours until 0.2 mm fall in an hour, or 0.5 mm in all from now on; Infinity when none is forecast. */
   readonly rainInHours: number;
+  /** Hours of weather that are known from here on: behind them nothing counts as dry or mild. */
+  readonly knownHours: number;
+  /** Warmest of the next 24 hours and coldest of the next 48, as far as they are known. */
+  readonly warmestAhead: Celsius;
+  readonly coldestAhead: Celsius;
+  /** Hours until bees fly: 0 while they do; Infinity when none will. */
+  readonly beesInHours: number;
+  /** How fast drops dry: dry minus wet bulb, °C. */
+  readonly deltaT: Celsius;
 }
 
-/** Rain below this in an hour wets nothing (from memory). */
+/** How long until sprayed leaves are dry, on the long side. From memory. */
+export const dryingHours = (c: Pick<Conditions, 'deltaT'>): number => (c.deltaT >= 2 ? 2 : 4);
+
+/** Rain from this on in an hour washes off what is fresh (from memory). */
 export const RAIN_THAT_COUNTS_MM = 0.2;
+/** So much in all does it too, however slowly it falls (from memory). */
+const DRIZZLE_THAT_COUNTS_MM = 0.5;
+export const HEAT_AHEAD_H = 24;
+export const FROST_AHEAD_H = 48;
 
 /**
  * Bees are taken to fly above 9 °C, with the sun more than 3° up, in less than 8 m/s and no rain.
@@ -46,6 +63,8 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
   const start = Date.parse(first.at);
   const end = start + hours.length * HOUR_MS;
   const rainAhead = hoursToRain(hours);
+  const warmest = extremeAhead(hours, HEAT_AHEAD_H, Math.max);
+  const coldest = extremeAhead(hours, FROST_AHEAD_H, Math.min);
   const out: Conditions[] = [];
   for (let t = Math.ceil(Math.max(from, start) / SLOT_MS) * SLOT_MS; t < end; t += SLOT_MS) {
     const i = Math.floor((t - start) / HOUR_MS);
@@ -59,7 +78,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
     const humidityPct = mix(a.humidityPct, b.humidityPct);
     const windMs = mix(a.windMs, b.windMs);
     const cloud = mix(a.cloud, b.cloud);
-    const rained = [i, i - 1, i - 2].some((k) => (hours[k]?.rainMm ?? 0) >= RAIN_THAT_COUNTS_MM);
+    const rained = [i, i - 1, i - 2].some((k) => (hours[k]?.rainMm ?? 0) > 0);
     out.push({
       at,
       temperature: celsius(temperatureC),
@@ -72,17 +91,50 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
       beesFlying: beesFly({ temperatureC, sunAltitude: altitude, windMs, rainMm: a.rainMm }),
       leafWet: rained || (humidityPct >= 92 && altitude < 8),
       rainInHours: Math.max(0, (rainAhead[i] as number) - (rainAhead[i] === 0 ? 0 : f)),
+      knownHours: (end - t) / HOUR_MS,
+      warmestAhead: celsius(Math.max(warmest[i] as number, temperatureC)),
+      coldestAhead: celsius(Math.min(coldest[i] as number, temperatureC)),
+      beesInHours: Infinity,
+      deltaT: deltaT(celsius(temperatureC), humidityPct),
     });
+  }
+  return withBees(out);
+}
+
+/** From each slot to the next in which bees fly. */
+function withBees(slots: readonly Conditions[]): Conditions[] {
+  const out = new Array<Conditions>(slots.length);
+  let ahead = Infinity;
+  for (let i = slots.length - 1; i >= 0; i--) {
+    const c = slots[i] as Conditions;
+    ahead = c.beesFlying ? 0 : ahead + SLOT_MS / HOUR_MS;
+    out[i] = { ...c, beesInHours: ahead };
   }
   return out;
 }
 
+/** Warmest or coldest of each hour and the ones after it. */
+const extremeAhead = (hours: readonly HourlyWeather[], ahead: number, of: (...n: number[]) => number): number[] =>
+  hours.map((_, i) => of(...hours.slice(i, i + ahead + 1).map((h) => h.temperatureC)));
+
+/** Hours from each one to the first that rains enough, or in which slow rain has come to enough. */
 function hoursToRain(hours: readonly HourlyWeather[]): number[] {
-  const out = new Array<number>(hours.length);
-  let ahead = Infinity;
+  const out = new Array<number>(hours.length).fill(Infinity);
+  let next = Infinity;
+  let sum = 0;
+  let end = 0;
+  const rain = (k: number) => (hours[k] as HourlyWeather).rainMm;
+  const toShower = new Array<number>(hours.length);
   for (let i = hours.length - 1; i >= 0; i--) {
-    ahead = (hours[i] as HourlyWeather).rainMm >= RAIN_THAT_COUNTS_MM ? 0 : ahead + 1;
-    out[i] = ahead;
+    next = rain(i) >= RAIN_THAT_COUNTS_MM ? 0 : next + 1;
+    toShower[i] = next;
+  }
+  for (let i = 0; i < hours.length; i++) {
+    // the window from here to `end` is the shortest that holds enough
+    while (end < hours.length && sum < DRIZZLE_THAT_COUNTS_MM - 1e-9) sum += rain(end++);
+    const slow = sum >= DRIZZLE_THAT_COUNTS_MM - 1e-9 ? end - 1 - i : Infinity;
+    out[i] = Math.min(toShower[i] as number, slow);
+    sum -= rain(i);
   }
   return out;
 }

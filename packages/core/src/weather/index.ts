@@ -1,5 +1,5 @@
 export { deltaT, wetBulb } from './air';
-export { beesFly, conditionsOver, RAIN_THAT_COUNTS_MM, SLOT_MS, type Conditions } from './conditions';
+export { beesFly, conditionsOver, dryingHours, RAIN_THAT_COUNTS_MM, SLOT_MS, type Conditions } from './conditions';
 export { hourlyWeatherSchema, type HourlyWeather } from './hourly';
 export { needsOf } from './needs';
 export { openHours, reasonsAt, type ClosedSpan, type OpenHours, type Span } from './open-hours';

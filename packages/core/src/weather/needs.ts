@@ -15,8 +15,24 @@ export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
     ...strictest('minTempC', Math.max, own.minTempC, sheet.minTempC),
     rainFreeHours: Math.max(own.rainFreeHours ?? 0, sheet.rainfastHours),
     ...(bees ? { bees } : {}),
+    ...ahead(sheet),
+    ...(own.maxWindMs !== undefined ? inTheAir(sheet) : {}),
   };
 }
+
+/** Sulfur and oil go on harming leaves in the heat that follows, oil in frost as well. From memory, as their labels have it. */
+const ahead = ({ groups }: LabelSheet): HourNeeds => ({
+  ...(groups.includes('sulfur') || groups.includes('oil') ? { mildAhead: true } : {}),
+  ...(groups.includes('oil') ? { noFrostAhead: true } : {}),
+});
+
+/** Air that bears a fine spray or a dust: delta T of 2 to 8 is good, over 10 is not; 3 km/h at least where it is still and clear (GRDC). */
+const MOST_DELTA_T = 10;
+const LEAST_WIND_MS = 3 / 3.6;
+const inTheAir = (sheet: LabelSheet): HourNeeds => ({
+  ...(sheet.into === 'not-mixed' ? {} : { maxDeltaT: MOST_DELTA_T }),
+  ...(sheet.class === 'conventional' ? { minWindMs: LEAST_WIND_MS } : {}),
+});
 
 function strictest<K extends string>(key: K, of: (...n: number[]) => number, a: number | undefined, b: number | undefined) {
   const both = [a, b].filter((n): n is number => n !== undefined);

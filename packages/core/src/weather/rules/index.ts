@@ -1,6 +1,6 @@
 import { trim } from '../../measure';
 import type { HourNeeds } from '../../catalogue';
-import type { Conditions } from '../conditions';
+import { dryingHours, FROST_AHEAD_H, HEAT_AHEAD_H, type Conditions } from '../conditions';
 
 /** Where the plants stand and whether they flower: decides which rules apply. */
 export interface Setting {
@@ -24,6 +24,15 @@ interface HourRule {
 
 const rule = (code: string, about: keyof HourNeeds, closes: HourRule['closes'], say: HourRule['say']): HourRule => ({ code, about, closes, say });
 
+/** Less cloud than this lets the ground cool, and sun lower than this (degrees) does not warm it: air lies in layers. From memory. */
+const CLEAR = 0.3;
+const LOW_SUN = 5;
+
+const hoursWords = (h: number) => `${h < 0.5 ? 'under 1' : trim(h, 0)} h`;
+
+/** How far ahead the weather must be known. */
+const neededHours = (n: HourNeeds) => Math.max(n.rainFreeHours ?? 0, n.mildAhead ? HEAT_AHEAD_H : 0, n.noFrostAhead ? FROST_AHEAD_H : 0);
+
 /** Every hour rule, most serious first: the first that speaks is shown. Adding one is adding an entry. */
 export const HOUR_RULES: readonly HourRule[] = [
   rule(
@@ -33,10 +42,28 @@ export const HOUR_RULES: readonly HourRule[] = [
     (_c, _n, s) => (s.inFlower ? 'Bees are on the flowers' : 'Bees are flying'),
   ),
   rule(
+    'not-dry',
+    'bees',
+    (c, n, s) => n.bees !== undefined && s.site !== 'indoors' && (n.bees === 'always' || s.inFlower) && c.beesInHours > 0 && c.beesInHours < dryingHours(c),
+    (c) => `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`,
+  ),
+  rule(
     'heat',
     'maxTempC',
     (c, n) => n.maxTempC !== undefined && c.temperature >= n.maxTempC,
     (c, n) => `Too hot: ${trim(c.temperature, 0)} °C, limit ${n.maxTempC} °C`,
+  ),
+  rule(
+    'heat-ahead',
+    'mildAhead',
+    (c, n, s) => n.mildAhead === true && n.maxTempC !== undefined && s.site !== 'indoors' && c.warmestAhead >= n.maxTempC,
+    (c, n) => `Hot within a day: ${trim(c.warmestAhead, 0)} °C, limit ${n.maxTempC} °C`,
+  ),
+  rule(
+    'frost-ahead',
+    'noFrostAhead',
+    (c, n, s) => n.noFrostAhead === true && s.site !== 'indoors' && c.coldestAhead <= 0,
+    (c) => `Frost within two days: ${trim(c.coldestAhead, 0)} °C`,
   ),
   rule(
     'sun',
@@ -51,6 +78,18 @@ export const HOUR_RULES: readonly HourRule[] = [
     (c) => `Too windy: ${trim(c.wind * 3.6, 0)} km/h drifts`,
   ),
   rule(
+    'still',
+    'minWindMs',
+    (c, n, s) => n.minWindMs !== undefined && s.site === 'outdoors' && c.wind < n.minWindMs && c.cloud < CLEAR && c.sunAltitude < LOW_SUN,
+    () => 'Still and clear near the ground: fine drops and dust hang and drift far',
+  ),
+  rule(
+    'dry-air',
+    'maxDeltaT',
+    (c, n, s) => n.maxDeltaT !== undefined && s.site === 'outdoors' && c.deltaT > n.maxDeltaT,
+    () => 'Air too dry: drops shrink and drift',
+  ),
+  rule(
     'rain',
     'rainFreeHours',
     (c, n, s) => n.rainFreeHours !== undefined && s.site === 'outdoors' && c.rainInHours === 0,
@@ -60,7 +99,13 @@ export const HOUR_RULES: readonly HourRule[] = [
     'rain-to-come',
     'rainFreeHours',
     (c, n, s) => n.rainFreeHours !== undefined && s.site === 'outdoors' && c.rainInHours > 0 && c.rainInHours < n.rainFreeHours,
-    (c, n) => `Rain in ${c.rainInHours < 0.5 ? 'under 1' : trim(c.rainInHours, 0)} h, it needs ${n.rainFreeHours} h dry`,
+    (c, n) => `Rain in ${hoursWords(c.rainInHours)}, it needs ${n.rainFreeHours} h dry`,
+  ),
+  rule(
+    'not-known',
+    'rainFreeHours',
+    (c, n, s) => s.site === 'outdoors' && c.knownHours < neededHours(n),
+    (c, n) => `The weather is known for ${trim(Math.floor(c.knownHours), 0)} h more, it needs ${neededHours(n)} h: look again later`,
   ),
   rule(
     'cold',
