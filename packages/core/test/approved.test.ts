@@ -1,12 +1,14 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { FORMULATIONS, methodOf, readRate, type LabelSheet } from '../src/label';
+import { FORMULATIONS, methodOf, quoteLine, readRate, readWater, waterText, type LabelSheet } from '../src/label';
+import { looserThan, readRates, readSheetFile, writeRates } from '../src/label/files';
 import { SHEETS } from '../src/label/sheets';
 import {
   instant,
   metres,
   millilitres,
   parseQuantity,
+  readSize,
   sayIn,
   sayRange,
   squareMetres,
@@ -18,10 +20,12 @@ import {
 } from '../src/measure';
 import {
   canopyMix,
+  checkRecipe,
   correctLostCount,
   correctOverfill,
   correctOvershoot,
   correctShort,
+  nozzleDrift,
   planMix,
   stepsFor,
   treats,
@@ -32,11 +36,15 @@ import {
 import {
   bordeauxFor,
   bordeauxSteps,
+  buyList,
   calibrate,
+  checkBordeaux,
+  checkSoap,
   copperLoad,
   fromStocks,
   heightOf,
   nextDue,
+  oilForLye,
   oneOf128,
   perLitreFor,
   prepare,
@@ -49,6 +57,8 @@ import {
   trunkRound,
   type Values,
 } from '../src/mix/bench';
+
+import { wearFor } from '../src/mix/steps/wear';
 
 /*
  * Every figure and sentence of the making, as a page that a person has read and approved. The figures follow from
@@ -358,6 +368,212 @@ function words(): string[] {
   return [...amounts, ...rates, '## Said', ...said, ...spans];
 }
 
+/** What somebody has, or was told, judged: soaps, Bordeaux mixtures, recipes, sheets and files with something wrong in them. */
+function checks(): string[] {
+  const soaps = (['potassium', 'sodium'] as const).flatMap((lye) =>
+    [80, 100].flatMap((purity) =>
+      [0, 90, 150, 175, 185, 195, 240].map(
+        (g) =>
+          `  ${g} g ${lye} of ${purity} %: ${answer(
+            checkSoap(
+              [
+                { oilId: 'olive', g: 700 },
+                { oilId: 'coconut', g: 200 },
+              ],
+              g,
+              purity,
+              lye,
+            ),
+            figures,
+          )}`,
+      ),
+    ),
+  );
+  const uses = [50, 200, 9999].map(
+    (g) =>
+      `  oil for ${g} g: ${answer(
+        oilForLye(
+          g,
+          [
+            { oilId: 'rapeseed', g: 3 },
+            { oilId: 'coconut', g: 1 },
+          ],
+          85,
+          5,
+        ),
+        (o) => JSON.stringify(o),
+      )}`,
+  );
+  const dry = (text: string) => {
+    const q = parseQuantity(text, 'us', ['volume', 'mass'], 'f');
+    if (!q.ok) throw new Error(text);
+    return { as: 'dry' as const, amount: q.value };
+  };
+  const stock = (ml: number) => ({ as: 'stock' as const, ml, gPerL: 119.8 });
+  const mixtures = (['metric', 'us', 'imperial'] as const).flatMap((units) =>
+    (
+      [
+        ['1 oz', '1 oz', 'pentahydrate', 'hydrated'],
+        ['45 g', '45 g', 'pentahydrate', 'hydrated'],
+        ['45 g', '15 g', 'pentahydrate', 'hydrated'],
+        ['45 g', '34 g', 'anhydrous', 'burnt'],
+        ['4 oz', '4 oz', 'pentahydrate', 'burnt'],
+        ['3 tbsp', '8 tbsp', 'pentahydrate', 'hydrated'],
+        ['9 tbsp', '20 tbsp', 'pentahydrate', 'hydrated'],
+        ['1 qt', '1 oz', 'pentahydrate', 'hydrated'],
+        [400, 400, 'pentahydrate', 'hydrated'],
+        [2500, 2500, 'pentahydrate', 'hydrated'],
+        [400, '48 g', 'anhydrous', 'burnt'],
+      ] as const
+    ).map(
+      ([copper, lime, salt, kind]) =>
+        `  ${copper} and ${lime}, ${salt}, ${kind}, ${units}: ${answer(
+          checkBordeaux(
+            typeof copper === 'number' ? stock(copper) : dry(copper),
+            typeof lime === 'number' ? stock(lime) : dry(lime),
+            millilitres(3785.411784),
+            salt,
+            kind,
+            units,
+          ),
+          (v) => `${v.verdict}: ${v.sentences.join(' ')}`,
+        )}`,
+    ),
+  );
+  const q = (text: string, dimensions: Parameters<typeof parseQuantity>[2]) => {
+    const read = parseQuantity(text, 'us', dimensions, 'f');
+    if (!read.ok) throw new Error(text);
+    return read.value;
+  };
+  const OVER_SIZE: Readonly<Record<string, readonly [string, 'volume' | 'area' | 'length']>> = {
+    'per-litre': ['2 US gal', 'volume'],
+    'per-m2': ['40 sq ft', 'area'],
+    'per-m-row': ['30 ft', 'length'],
+    'per-cm-trunk': ['30 in', 'length'],
+    'per-m-height': ['6 ft', 'length'],
+    'per-litre-soil': ['3 US gal', 'volume'],
+  };
+  const recipes = SHEETS.flatMap((sheet) =>
+    sheet.lines.flatMap((line) => {
+      const size = OVER_SIZE[line.rate.form];
+      if (!size) return [];
+      const over = q(size[0], [size[1]]);
+      const n = { 'per-litre': over.si / 1000, 'per-litre-soil': over.si / 1000, 'per-cm-trunk': over.si * 100 }[line.rate.form as string] ?? over.si;
+      return [0.5, 1, 1.005, 1.5].map((times) => {
+        const amount = q(`${Number((line.rate.max * n * times * (1 - 1e-9)).toPrecision(9))} ${line.rate.unit}`, [line.rate.unit === 'ml' ? 'volume' : 'mass']);
+        const units = times === 1 ? 'metric' : 'us';
+        return `  ${sheet.id} ${line.id} ${times} times the most: ${answer(checkRecipe({ sheet, line, product: amount, over, units }), (c) => `${c.verdict}: ${c.sentences.join(' ')}`)}`;
+      });
+    }),
+  );
+  const loose = SHEETS.flatMap((s) => {
+    const own: LabelSheet = {
+      ...s,
+      signalWord: 'none',
+      bees: 'none',
+      fish: false,
+      keepOff: false,
+      protection: [],
+      maxTempC: 60,
+      rainfastHours: 0,
+      forbidden: [],
+      gaps: [],
+      reEntry: { kind: 'until-dry' },
+      lines: s.lines.map((l) => ({
+        ...l,
+        phiDays: l.phiDays === null ? 0 : Math.max(0, l.phiDays - 1),
+        intervalDays: Math.max(0, l.intervalDays - 1),
+        maxPerSeason: null,
+        inBloom: undefined,
+        rate: { ...l.rate, max: l.rate.max * 2 },
+      })),
+    };
+    return [`  ${s.id}:`, ...looserThan(own, s).map((l) => `    ${l}`)];
+  });
+  const csv = writeRates((SHEETS[0] as LabelSheet).lines);
+  const [head = '', row = ''] = csv.split('\n');
+  const files = [
+    '',
+    head,
+    `${head}\n${row.replace('per-litre', 'per-lorry')}`,
+    `${head}\n${row.replace(/^[^,]+/, 'bananarama')}`,
+    `${head.replace('pests,', '')}\n${row}`,
+    csv,
+  ].map((text) => {
+    const read = readRates(text);
+    return read.ok ? `  ${read.value.length} lines` : `  ${read.faults.map((f) => `${f.line} ${f.field}: ${f.message}`).join(' | ')}`;
+  });
+  const json = [
+    '',
+    '{',
+    '{"format":1}',
+    '{"format":"sleetbrook-label-sheets","version":2}',
+    '{"format":"sleetbrook-label-sheets","version":1,"sheets":[]}',
+    '{"format":"sleetbrook-label-sheets",\n"version":1,\n"sheets":[{"id":3}]}',
+  ].map((text) => {
+    const read = readSheetFile(text);
+    return read.ok ? '  read' : `  ${read.faults.map((f) => `${f.line} ${f.field}: ${f.message}`).join(' | ')}`;
+  });
+  const water = ['1 gal per 100 sq ft', '300 to 600 l/ha', '0.5 l per plant', '2', 'none', '', '2 lb per acre'].flatMap((text) =>
+    (['per-litre', 'per-plant', 'per-cm-trunk'] as const).map(
+      (form) => `  “${text}” ${form}: ${answer(readWater(text, 'us', form), (w) => `${figures(w)} ${waterText(w, form)}`)}`,
+    ),
+  );
+  const ground = ['12 x 4 ft', '3 rows of 5 m x 60 cm', 'round 2 m', '12 by 4', '12', '0', '99999 m²', 'big', '5 gal'].flatMap((text) =>
+    (['metric', 'us'] as const).map(
+      (units) =>
+        `  “${text}” ${units}: ${answer(readSize(text, 'area', units, { min: 0.01, max: 10_000, what: 'The area' }, 'area'), (n) => String(Number(n.toPrecision(6))))}`,
+    ),
+  );
+  const wear = SHEETS.map(
+    (s) => `  ${s.id}: ${wearFor(s, methodOf(s, s.lines[0] as LabelSheet['lines'][0])).join(', ')}; ${quoteLine(s, s.lines[0] as LabelSheet['lines'][0])}`,
+  );
+  const shop = [
+    [620, 0, 'metric'],
+    [620, 500, 'us'],
+    [3000, 0, 'us'],
+    [100, 0, 'imperial'],
+    [10, 20, 'us'],
+  ] as const;
+  const buying = shop.map(
+    ([amount, have, units]) =>
+      `  ${amount} ml, ${have} in the shed, ${units}: ${answer(
+        buyList({
+          unit: 'ml',
+          needs: [{ what: 'beans', amount }],
+          have,
+          packs: [
+            { size: 250, price: 9 },
+            { size: 1000, price: 24 },
+          ],
+          units,
+        }),
+        (b) => `${b.sentences.join(' ')} ${figures({ left: b.leftOver, cost: b.cost })}`,
+      )}`,
+  );
+  const flows = [[1000], [1000, 1020], [1000, 1150], [1000, 850]].map((f) => `  flow ${f.join(', ')}: ${figures(nozzleDrift(f) ?? {})}`);
+  return [
+    '## Soaps that were told',
+    ...soaps,
+    ...uses,
+    '## Bordeaux mixtures that were told',
+    ...mixtures,
+    '## Recipes beside the specimens',
+    ...recipes,
+    '## Looser than the specimen',
+    ...loose,
+    '## Files with something wrong',
+    ...files,
+    ...json,
+    '## Water, ground, what to wear, what to buy',
+    ...water,
+    ...ground,
+    ...wear,
+    ...buying,
+    ...flows,
+  ];
+}
+
 describe('as it was read and approved', () => {
   test.each([
     ['mixes', mixes],
@@ -366,6 +582,7 @@ describe('as it was read and approved', () => {
     ['made', made],
     ['sizes', sizes],
     ['words', words],
+    ['checks', checks],
   ] as const)('%s', (name, page) => {
     const file = join(__dirname, 'approved', `${name}.txt`);
     const now = page();

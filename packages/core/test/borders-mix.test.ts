@@ -25,6 +25,7 @@ import {
   type Outcome,
 } from '../src/measure';
 import {
+  checkRecipe,
   correctOvershoot,
   isPast,
   lifeEnd,
@@ -589,6 +590,23 @@ describe('a Bordeaux that somebody was told', () => {
     [U * 2.01, U * 2.01, 'too-strong'],
     [U, U * 0.1, 'little-lime'],
   ])('%d g and %d g: %s', (c, l, said) => expect(verdict(c, l)).toBe(said));
+  test('a little over is not called one time the maximum', () => {
+    const q = (text: string) => got(parseQuantity(text, 'metric', ['volume'], 'f'));
+    const said = (times: number) =>
+      got(
+        checkRecipe({
+          sheet: { ...malathion, specimen: false },
+          line,
+          product: q(`${(line.rate.max * 10 * times).toFixed(6)} ml`),
+          over: q('10 l'),
+          units: 'metric',
+        }),
+      ).sentences[0];
+    expect([said(1.0099), said(1.011)]).toEqual([
+      expect.stringMatching(/a little over the label’s maximum/),
+      expect.stringMatching(/1\.01 times the label’s maximum/),
+    ]);
+  });
   test('the stocks alone are not more than all of it', () => {
     const from = (c: number, l: number) => code(checkBordeaux(stock(c), stock(l), millilitres(1000), 'pentahydrate', 'hydrated'));
     expect([from(500, 500), from(500.1, 500), from(500, 500.1)]).toEqual(['ok', 'bad-volume', 'bad-volume']);

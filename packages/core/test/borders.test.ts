@@ -314,6 +314,22 @@ describe('looser than the specimen, figure by figure', () => {
   ])('%s', (_what, sheet, said) => (said ? expect(looser(sheet)).toMatch(said) : expect(looser(sheet)).toBe('')));
 });
 
+describe('where crops are lumped, the strictest line of the specimen counts', () => {
+  const at = (id: string, crops: string[], change: Partial<LabelLine>): LabelLine => ({ ...line0, id, crops, ...change });
+  const mild = at('mild', ['beans'], { phiDays: 1, intervalDays: 5, maxPerSeason: 6, inBloom: undefined, rate: { ...line0.rate, max: 4 } });
+  const stern = at('stern', ['lettuce'], { phiDays: 14, intervalDays: 30, maxPerSeason: 2, inBloom: 'never', rate: { ...line0.rate, max: 2 } });
+  const specimen = { ...malathion, lines: [mild, stern] };
+  const looser = (line: LabelLine) => looserThan(own({ lines: [line] }), specimen).length;
+  test.each([
+    ['each by itself', mild, 0],
+    ['and the other', stern, 0],
+    ['both, as the mild one', { ...mild, crops: ['beans', 'lettuce'] }, 5],
+    ['both, as the stern one', { ...stern, crops: ['beans', 'lettuce'] }, 0],
+    ['a crop of neither, as the mild one', { ...mild, crops: ['grape'] }, 5],
+    ['a crop of neither, as the stern one', { ...stern, crops: ['grape'] }, 0],
+  ])('%s', (_what, line, n) => expect(looser(line)).toBe(n));
+});
+
 describe('one mix for several goes by the strictest', () => {
   const of = (min: number, max: number, id = 'a', form: LabelLine['rate']['form'] = 'per-litre') => ({
     line: { ...line0, id, rate: { form, unit: 'ml' as const, min, max } },

@@ -46,11 +46,11 @@ function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: Label
   const out: string[] = [];
   const at = `Line ${i + 1}`;
   const alike = specimen.lines.filter((l) => l.crops.some((c) => line.crops.includes(c)));
-  // a crop that the specimen does not carry is compared with the strictest it has
+  // where crops are lumped, or the specimen carries none of them, the strictest it has counts
   const beside = alike.length > 0 ? alike : specimen.lines;
   const strength = (own.actives[0]?.percent ?? 1) / (specimen.actives[0]?.percent ?? 1);
   const rates = beside.filter((l) => l.rate.form === line.rate.form && l.rate.unit === line.rate.unit).map((l) => l.rate.max);
-  const most = Math.max(...rates) / strength;
+  const most = Math.min(...rates) / strength;
   if (rates.length > 0 && line.rate.max > most * ROUNDING) {
     out.push(
       `${at}: up to ${Number(line.rate.max.toPrecision(3))} ${line.rate.unit} ${sayPer(line.rate.form)}, the specimen has ${Number(most.toPrecision(3))} at this strength.`,
@@ -58,15 +58,15 @@ function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: Label
   }
   const waits = beside.flatMap((l) => (l.phiDays === null ? [] : [l.phiDays]));
   if (line.phiDays !== null && waits.length === 0) out.push(`${at}: for food, the specimen is not.`);
-  else if (line.phiDays !== null && line.phiDays < Math.min(...waits)) {
-    out.push(`${at}: ${days(line.phiDays)} to wait before picking, the specimen has ${days(Math.min(...waits))}.`);
+  else if (line.phiDays !== null && line.phiDays < Math.max(...waits)) {
+    out.push(`${at}: ${days(line.phiDays)} to wait before picking, the specimen has ${days(Math.max(...waits))}.`);
   }
-  const between = Math.min(...beside.map((l) => l.intervalDays));
+  const between = Math.max(...beside.map((l) => l.intervalDays));
   if (line.intervalDays < between) out.push(`${at}: ${days(line.intervalDays)} between, the specimen has ${days(between)}.`);
   const times = beside.map((l) => l.maxPerSeason ?? Infinity);
-  if ((line.maxPerSeason ?? Infinity) > Math.max(...times)) {
-    out.push(`${at}: ${line.maxPerSeason === null ? 'no limit' : `${line.maxPerSeason} times`} a year, the specimen has ${Math.max(...times)}.`);
+  if ((line.maxPerSeason ?? Infinity) > Math.min(...times)) {
+    out.push(`${at}: ${line.maxPerSeason === null ? 'no limit' : `${line.maxPerSeason} times`} a year, the specimen has ${Math.min(...times)}.`);
   }
-  if (line.inBloom !== 'never' && beside.every((l) => l.inBloom === 'never')) out.push(`${at}: the specimen is never for open flowers.`);
+  if (line.inBloom !== 'never' && beside.some((l) => l.inBloom === 'never')) out.push(`${at}: the specimen is never for open flowers.`);
   return out;
 }

@@ -74,7 +74,7 @@ export function checkRecipe({ sheet, line, product, over, units = 'metric' }: Re
   const sentences =
     verdict === 'above'
       ? [
-          `${made}: ${trim(rate / max, 2)} times ${label}’s maximum.${ours ? decides : ' Do not use it.'}`,
+          `${made}: ${rate < max * 1.01 ? 'a little over' : `${trim(rate / max, 2)} times`} ${label}’s maximum.${ours ? decides : ' Do not use it.'}`,
           `For ${sizeOf(per.value)} take at most ${amountOf(most)}.`,
           form === 'per-litre'
             ? `If it is mixed already, it is within ${label} in ${sizeOf(atLeastOver)} in all; only if your plants need that much.`
