@@ -274,7 +274,7 @@ describe('the truth in the record', () => {
     ['an old mix', { madeAt: instant(at - 30 * 3_600_000 - sheet.mixLifeHours * 3_600_000) }, /The mix was .* h old/],
     ['not compared', { confirmed: false }, /not compared/],
     ['too soon', { before: [earlier(3)] }, /7 days between/],
-    ['too often', { before: [earlier(40), earlier(20)] }, /3\. time this year/],
+    ['too often', { before: [earlier(40), earlier(20)] }, /3\. time in twelve months/],
     ['another crop', { host: findHost('apple') ?? host }, /not on this label/],
     ['a windy day', { air: { temperatureC: 15, humidityPct: 60, windMs: 8 } }, /wind/],
     ['a bee-toxic one in flower', { planting: { site: 'outdoors', stage: 'flowering', edible: true } }, /flower/],

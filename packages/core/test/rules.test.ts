@@ -48,10 +48,12 @@ describe('intervals and limits from the records', () => {
     expect(reasons('neem-spray', { records }).get('interval')?.opens).toEqual({ kind: 'at', at: opens });
     expect(reasons('neem-spray', { records }, new Date(opens).toISOString()).has('interval')).toBe(false);
   });
-  test('the yearly limit begins anew with the year', () => {
+  test('a season is twelve months, wherever the year begins', () => {
     const records = ['2026-02-01', '2026-04-01', '2026-06-01'].map((d) => past('malathion-50-ec', `${d}T12:00:00Z`));
     expect(reasons('organophosphate-spray', { records, now: '2026-08-01T20:00:00Z' }).get('season-maximum')?.sentence).toContain('the label allows 3');
-    expect(reasons('organophosphate-spray', { records }, '2027-01-01T12:00:00Z').has('season-maximum')).toBe(false);
+    expect(reasons('organophosphate-spray', { records }, '2027-01-01T12:00:00Z').has('season-maximum')).toBe(true);
+    expect(reasons('organophosphate-spray', { records }, '2027-02-01T11:59:00Z').has('season-maximum')).toBe(true);
+    expect(reasons('organophosphate-spray', { records }, '2027-02-01T12:00:00Z').has('season-maximum')).toBe(false);
   });
   test('another product’s use does not count', () => {
     expect(reasons('soap-spray', { records: [past('pyrethrins', '2026-05-24T18:00:00Z')] }).has('interval')).toBe(false);

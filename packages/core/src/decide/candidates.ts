@@ -16,7 +16,7 @@ export function sheetsOf(control: Control, s: Pick<Situation, 'sheets'>): readon
 /** The control with the label line that covers this crop and trouble. */
 export function candidateFor(control: Control, sheet: LabelSheet | null, s: Situation): Candidate {
   if (!sheet) return { control, sheet: null, line: null, refusal: null };
-  const line = lineFor(sheet, s.host, s.trouble);
+  const line = lineFor(sheet, s.host, s.trouble, s.planting.stage);
   return line.ok
     ? { control, sheet, line: line.value, refusal: null }
     : { control, sheet, line: null, refusal: line.reasons[0]?.sentence ?? 'Not on this label.' };

@@ -1,10 +1,10 @@
 import type { Host, Trouble } from '../catalogue';
-import type { PastTreatment } from '../decide';
+import type { PastTreatment, PlantingFacts } from '../decide';
 import { sameProduct } from '../decide/same-product';
 import { lineFor, mustBeChecked, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
 import { strongEnough, atMost, instant, sayDay, type Instant } from '../measure';
 import { sayRateIn } from '../mix';
-import { clocksFor, dayOf, waitUntil, type Clocks } from '../schedule';
+import { clocksFor, inTwelveMonths, waitUntil, type Clocks } from '../schedule';
 
 /** What was done with a product, as it was done. */
 export interface Deed {
@@ -32,7 +32,7 @@ export interface Deed {
   /** The air then; null when nobody knows. */
   readonly air: { readonly temperatureC: number; readonly humidityPct: number; readonly windMs: number } | null;
   readonly zone: string;
-  readonly planting: { readonly site: 'outdoors' | 'tunnel' | 'indoors'; readonly stage: string; readonly edible: boolean };
+  readonly planting: { readonly site: 'outdoors' | 'tunnel' | 'indoors'; readonly stage: PlantingFacts['stage']; readonly edible: boolean };
   /** Made at home: no label covers its strength, and none was compared. */
   readonly made?: boolean;
   /** The figures were compared with the label in the hand. */
@@ -79,9 +79,9 @@ export function truthOf(d: Deed): Truth {
 }
 
 /** The line it falls under; without one for this pest the strictest for this crop, so that the longest wait runs. */
-function lineOf({ sheet, host, trouble }: Deed, broke: string[]): { line: LabelLine | null; covered: boolean } {
+function lineOf({ sheet, host, trouble, planting }: Deed, broke: string[]): { line: LabelLine | null; covered: boolean } {
   if (trouble) {
-    const found = lineFor(sheet, host, trouble);
+    const found = lineFor(sheet, host, trouble, planting.stage);
     if (found.ok) return { line: found.value, covered: true };
     broke.push(found.reasons[0]?.sentence ?? 'Not on this label.');
   }
@@ -167,9 +167,8 @@ function earlier({ sheet, before, finishedAt, zone }: Deed, line: LabelLine | nu
     );
   }
   if (line && line.maxPerSeason !== null) {
-    const year = dayOf(finishedAt, zone).slice(0, 4);
-    const times = mine.filter((r) => dayOf(r.at, zone).startsWith(year)).length + 1;
-    say(times > line.maxPerSeason, `It is the ${times}. time this year; the label has at most ${line.maxPerSeason}.`);
+    const times = inTwelveMonths(mine, finishedAt, zone).length + 1;
+    say(times > line.maxPerSeason, `It is the ${times}. time in twelve months; the label has at most ${line.maxPerSeason}.`);
   }
   for (const gap of sheet.gaps) {
     const near = before.filter((r) => r.at < finishedAt && r.sheet?.groups.includes(gap.group)).at(-1);

@@ -3,7 +3,7 @@ import { findControlCard } from '@sleetbrook/core/cards';
 import { courseOf, nextRound, ofRounds } from '@sleetbrook/core/decide';
 import { methodOf } from '@sleetbrook/core/label';
 import { instant, type Instant } from '@sleetbrook/core/measure';
-import { dayOf, dayStart } from '@sleetbrook/core/schedule';
+import { dayStart, inTwelveMonths } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
 
 const HOUR = 3_600_000;
@@ -30,8 +30,11 @@ export function roundDue(c: Case, treatments: readonly Treatment[], { garden, pl
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
   if (rounds.length >= course.rounds.least) return null;
   const line = last.sheet?.lines.find((l) => l.id === last.lineId);
-  const year = dayOf(finished(last), garden.zone).slice(0, 4);
-  const used = rounds.filter((t) => dayOf(finished(t), garden.zone).startsWith(year)).length;
+  const used = inTwelveMonths(
+    rounds.map((t) => ({ at: finished(t) })),
+    finished(last),
+    garden.zone,
+  ).length;
   const on = nextRound({
     controlId: lap.controlId,
     done: rounds.map(finished),

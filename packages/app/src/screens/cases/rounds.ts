@@ -3,7 +3,7 @@ import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { afterCount, type Again } from '@sleetbrook/core/decide-light';
 import { instant, type Instant } from '@sleetbrook/core/measure';
-import { dayOf } from '@sleetbrook/core/schedule';
+import { inTwelveMonths } from '@sleetbrook/core/schedule';
 
 /** Some part of what was there must go for a round to have helped (from memory). */
 const HELPED_PERCENT = 40;
@@ -26,13 +26,17 @@ export function againFor({ case: c, looks, treatments }: CaseDetail, planting: P
   if (!lap?.controlId || !trouble || !last) return null;
   const line = last.sheet?.lines.find((l) => l.id === last.lineId);
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
-  const thisYear = rounds.filter((t) => dayOf(instant(Date.parse(t.finishedAt)), zone).slice(0, 4) === dayOf(now, zone).slice(0, 4)).length;
+  const used = inTwelveMonths(
+    rounds.map((t) => ({ at: instant(Date.parse(t.finishedAt)) })),
+    now,
+    zone,
+  ).length;
   const count = [...looks].reverse().find((l) => l.count && l.at > last.finishedAt)?.count;
   return afterCount({
     controlId: lap.controlId,
     done: rounds.map((t) => instant(Date.parse(t.finishedAt))),
     labelDays: line?.intervalDays ?? 0,
-    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - thisYear),
+    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
     effect: lap.effectPercent === null ? null : lap.effectPercent / 100,
     share: count ? count.affected / count.looked : null,
     worthIt: thresholdFor(trouble.threshold.share, planting?.tolerance ?? 'usual'),

@@ -1,0 +1,23 @@
+import { DateTime } from 'luxon';
+import { instant, type Instant } from '../measure';
+
+/** The same day and hour a year before, at the garden. */
+const yearBefore = (at: Instant, zone: string): number => DateTime.fromMillis(at, { zone }).minus({ years: 1 }).toMillis();
+
+/**
+ * What of all that was done falls into the twelve months before a moment. A label's season is taken as twelve months:
+ * a winter's sprays, or a southern summer's, are one season whichever the year on the calendar.
+ * @returns oldest first
+ */
+export function inTwelveMonths<T extends { readonly at: Instant }>(done: readonly T[], at: Instant, zone: string): T[] {
+  if (done.length === 0) return [];
+  const since = yearBefore(at, zone);
+  return done.filter((d) => d.at > since && d.at <= at).sort((a, b) => a.at - b.at);
+}
+
+/** The first moment at which something that was done then is no longer within twelve months. */
+export function outOfTwelveMonths(at: Instant, zone: string): Instant {
+  const later = DateTime.fromMillis(at, { zone }).plus({ years: 1 });
+  // a 29 February has no day of its own a year later
+  return instant((yearBefore(instant(later.toMillis()), zone) < at ? later.plus({ days: 1 }) : later).toMillis());
+}
