@@ -12,7 +12,7 @@ const NOON = '2026-05-24T12:00:00Z';
 
 describe('verdicts', () => {
   test('a 7-day wait with picking the day after tomorrow names the day it is allowed', () => {
-    const v = verdictOn('organophosphate-spray', { now: EVENING, planting: { pickFrom: '2026-05-26' } });
+    const v = verdictOn('organophosphate-spray', { now: EVENING, planting: { pickFrom: '2026-05-26', pickUntil: '2026-05-26' } });
     const wait = v.reasons.find((r) => r.code === 'picking-wait');
     expect(wait?.opens).toEqual({ kind: 'at', at: dayStart('2026-05-27', place.zone) });
     expect(wait?.sentence).toContain('Allowed from Wed 27 May');

@@ -169,7 +169,11 @@ describe('looser than the specimen', () => {
       { actives: [{ name: 'Malathion', percent: 100, moa: '1B' }] },
       /up to 2\.5 ml per litre, the specimen has 1\.25 at this strength/,
     ],
-    ['on food where the specimen is not', { lines: [{ ...(malathion.lines[2] as typeof line0), phiDays: 1 }] }, /for food, the specimen is not/],
+    [
+      'on food where the specimen is not',
+      { lines: [{ ...(malathion.lines.find((l) => l.phiDays === null) as typeof line0), phiDays: 1 }] },
+      /for food, the specimen is not/,
+    ],
     ['more often', { lines: [{ ...line0, intervalDays: 7 }] }, /7 days between, the specimen has 30/],
     ['without a yearly limit', { lines: [{ ...line0, maxPerSeason: null }] }, /no limit a year, the specimen has 3/],
     ['nothing said of flowers', { lines: [{ ...line0, inBloom: undefined }] }, /never for open flowers/],

@@ -9,7 +9,7 @@ export const pruneOut: Control = {
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
   needs: {},
-  how: ['On a dry day, cut well below the last sign, into clean wood.', 'Wipe the blade with spirit between cuts.', 'Bag what you cut', ' do not compost it.'],
+  how: ['On a dry day, cut well below the last sign, into clean wood.', 'Wipe the blade with spirit between cuts.', 'Bag what you cut: do not compost it.'],
   works: { text: 'What is cut out does not spread.', prov: CP },
   cautions: [
     { text: 'Stone fruit only in summer: winter cuts let canker and silver leaf in.', prov: CP },

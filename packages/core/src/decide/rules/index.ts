@@ -37,6 +37,7 @@ import { rotation } from './rotation';
 import { seasonMaximum } from './season-maximum';
 import { site } from './site';
 import { soakedSoil } from './soaked-soil';
+import { summerPruning } from './summer-pruning';
 import { underCover } from './under-cover';
 import { yearTotal } from './year-total';
 
@@ -59,6 +60,7 @@ export const RULES: readonly Rule[] = [
   onlyInBloom,
   labelStage,
   plantStage,
+  summerPruning,
   pestStage,
   underCover,
   soakedSoil,
@@ -86,6 +88,7 @@ export const RULES: readonly Rule[] = [
 
 /** Those of them that depend on the day: the only ones to ask again for another moment. */
 export const DATED_RULES: readonly Rule[] = [
+  summerPruning,
   pestStage,
   pickingWait,
   interval,

@@ -53,6 +53,7 @@ export const copperHydroxide: LabelSheet = {
       phiDays: 30,
       intervalDays: 14,
       maxPerSeason: 3,
+      stages: ['dormant'],
       prov: MEM,
     },
     {

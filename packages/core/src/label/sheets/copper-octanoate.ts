@@ -22,7 +22,7 @@ export const copperOctanoate: LabelSheet = {
       id: 'leaves',
       crops: ['vegetables', 'fruit', 'ornamentals', 'house-plants'],
       pests: ['leaf-spots', 'blights', 'bacterial-diseases', 'downy-mildews', 'powdery-mildew', 'black-spot', 'anthracnose', 'rusts', 'grey-mould'],
-      rate: { form: 'per-litre', unit: 'ml', min: 5, max: 20 },
+      rate: { form: 'per-litre', unit: 'ml', min: 4, max: 15.6 },
       waterMlPerM2: 100,
       coverage: 'wetted',
       phiDays: 1,

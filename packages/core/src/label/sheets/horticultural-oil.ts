@@ -68,6 +68,7 @@ export const horticulturalOil: LabelSheet = {
   cautions: [
     { text: 'Not on drought-stressed plants, nor in frost.', prov: CP },
     { text: 'Keep shaking: it parts from the water.', prov: CP },
+    { text: 'Harms red and Japanese maples, black walnut, hickory, smoke tree, junipers and cedars; it takes the blue off blue spruce.', prov: MEM },
   ],
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

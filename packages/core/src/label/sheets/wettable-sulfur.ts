@@ -32,7 +32,10 @@ export const wettableSulfur: LabelSheet = {
       prov: CP,
     },
   ],
-  forbidden: [{ crop: 'gooseberry', why: 'Many gooseberries drop their leaves after sulfur.' }],
+  forbidden: [
+    { crop: 'gooseberry', why: 'Many gooseberries drop their leaves after sulfur.' },
+    { crop: 'apricot', why: 'Sulfur burns apricots: their leaves and fruit drop.' },
+  ],
   harms: [{ what: 'thirsty', why: 'Plants short of water scorch under it.', prov: MEM }],
   reEntry: { kind: 'hours', hours: 24 },
   bees: 'none',
@@ -48,6 +51,7 @@ export const wettableSulfur: LabelSheet = {
   cautions: [
     { text: 'Burns leaves in heat: not at 30 °C or above.', prov: CP },
     { text: 'Keep shaking: it settles.', prov: CP },
+    { text: 'Some currants, viburnums, melons, spinach and grapes of the fox-grape kind take harm: try it on a few leaves first.', prov: MEM },
   ],
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };
