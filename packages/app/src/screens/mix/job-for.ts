@@ -68,7 +68,9 @@ export function jobFor(draft: MixDraft, f: JobFacts): Outcome<MixJob> {
 
 function lineOn(sheet: LabelSheet, planting: Planting, troubleId: string): Outcome<LabelLine> {
   const host = findHost(planting.hostId);
-  return host ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }, planting.stage) : refused('no-host', `What ${planting.name} is is not known.`, 'also');
+  return host
+    ? lineFor(sheet, host, findTroubleCard(troubleId) ?? { labelAs: [] }, planting.stage)
+    : refused('no-host', `What ${planting.name} is is not known.`, 'also');
 }
 
 /** A planting's own open case for which the same thing was chosen. */
