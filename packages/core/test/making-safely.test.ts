@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { airWordsOf, inWordsOf, millilitres, sayRain, sayTemperature, sayWeighed, sayWind } from '../src/measure';
 import { findControlCard } from '../src/catalogue/light';
-import { madeSheet, type LabelSheet } from '../src/label';
+import { FIRST_AID, madeSheet, type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import {
   bordeauxFor,
@@ -174,5 +174,30 @@ describe('what is made on the bench goes into the record', () => {
     expect(made).toMatchObject({ name: 'Bordeaux mixture 8-8-100', groups: ['copper'], reEntry: bordeaux.reEntry });
     expect(made.actives.map((a) => a.percent)).toEqual([12.7]);
     expect(madeSheet(bordeaux, { name: 'As it is', percent: null }).actives).toEqual(bordeaux.actives);
+  });
+});
+
+describe('first aid', () => {
+  const said = (route: RegExp) => FIRST_AID.find((r) => route.test(r.route))?.steps.join(' ') ?? '';
+  // source: common practice of poison centres
+  test('the gravest first; nothing by mouth to who is not awake; dry lye and dust off before water; lye in the eye half an hour', () => {
+    expect(FIRST_AID[0]?.route).toMatch(/Unconscious/);
+    expect(said(/Unconscious/)).toMatch(/emergency number.*On the side.*Nothing by mouth/s);
+    expect(said(/skin/)).toMatch(/dry or wet.*brush it off first.*running water/s);
+    expect(said(/eyes/)).toMatch(/at least 30 minutes/);
+    expect(said(/Breathed/)).toMatch(/through a mask or a cloth/);
+    expect(said(/small pupils/)).toMatch(/emergency number/);
+    expect(said(/pet/)).toMatch(/vet/);
+  });
+  test('nobody is told to make somebody vomit, or to give milk', () => {
+    const steps = FIRST_AID.flatMap((r) => r.steps);
+    for (const step of steps.filter((x) => /vomit/i.test(x))) expect(step).toMatch(/Do not make them vomit|no vomiting/i);
+    for (const step of steps.filter((x) => /milk/i.test(x))) expect(step).toMatch(/no milk/);
+    const soap = got(soapRecipe({ oils: [{ oilId: 'olive', g: 1000 }], lye: 'potassium', purity: 90, surplus: 5, scaleStepG: 1 }));
+    expect(
+      soapSteps(soap, 'metric')
+        .flatMap((s) => s.caution ?? [])
+        .join(' '),
+    ).toMatch(/rinse with running water for 30 minutes/);
   });
 });

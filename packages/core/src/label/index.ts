@@ -1,5 +1,6 @@
 export { COPPER_CEILING_G_M2 } from './copper-ceiling';
 export { MOST_FILE_BYTES } from './file-limit';
+export { FIRST_AID } from './first-aid';
 export { levelDensityOf, SPOONS_WEIGHED, teaspoonMl, weighedG } from './level-density';
 export * from './lookup';
 export { labelLineSchema, labelSheetSchema, MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelLine, type LabelSheet } from './schema';

@@ -1,17 +1,10 @@
+import { FIRST_AID } from '@sleetbrook/core/label';
 import { useState } from 'react';
 import { Linking, Pressable, View } from 'react-native';
 import { useGarden } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
-
-/** General first steps by route of exposure; common practice on labels. */
-const ROUTES = [
-  ['Swallowed', 'Call at once. Do not make them vomit and give nothing to drink unless you are told to.'],
-  ['On the skin', 'Take off wet clothes. Rinse the skin with plenty of running water for 15 to 20 minutes.'],
-  ['In the eyes', 'Hold the eye open and rinse gently with water for 15 to 20 minutes. Take out contact lenses after the first 5.'],
-  ['Breathed in', 'Into fresh air. If they do not breathe, call the emergency number first, then give breaths.'],
-] as const;
 
 /** One tap away from every mix screen. */
 export function PoisonHelp() {
@@ -44,10 +37,12 @@ export function PoisonHelp() {
         ) : (
           <T kind="muted">Your poison centre’s number is not set. Add it in Settings.</T>
         )}
-        {ROUTES.map(([route, steps]) => (
+        {FIRST_AID.map(({ route, steps }) => (
           <View key={route} className="gap-1">
             <T kind="strong">{route}</T>
-            <T>{steps}</T>
+            {steps.map((step) => (
+              <T key={step}>{step}</T>
+            ))}
           </View>
         ))}
         <T kind="small">General first steps, common practice. The label and the person on the phone come first.</T>

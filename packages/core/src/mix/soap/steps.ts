@@ -64,7 +64,7 @@ export function soapSteps(r: SoapRecipe, units: UnitSystem = 'metric'): Step[] {
   return [
     step('protect', 'Put all of it on', ['Lye burns eyes and skin in seconds.'], {
       gate: [...LYE_GATES],
-      caution: 'In the eye: rinse with running water for 15 minutes at least, then a doctor. Not vinegar.',
+      caution: 'In the eye: rinse with running water for 30 minutes at least, and on the way to a doctor. Not vinegar.',
     }),
     step(
       'oil',
