@@ -242,7 +242,7 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
                     onChange={field.onChange}
                     error={fieldState.error?.message}
                     placeholder="2026-07-05"
-                    hint="Empty for one day"
+                    hint="Empty: it goes on until you say"
                   />
                 )}
               />

@@ -61,7 +61,10 @@ export function PlantingScreen({ id }: { readonly id: string }) {
             <View className="px-5">
               <Section>As it stands</Section>
               <Row title="Stage" end={p.stage} />
-              <Row title="Picking" end={p.edible && p.pickFrom ? `${sayDate(p.pickFrom)} to ${sayDate(p.pickUntil ?? p.pickFrom)}` : sayPicking(p)} />
+              <Row
+                title="Picking"
+                end={p.edible && p.pickFrom ? `${sayDate(p.pickFrom)} ${p.pickUntil ? `to ${sayDate(p.pickUntil)}` : 'on'}` : sayPicking(p)}
+              />
               <Row title="Area" end={sayIn(p.areaM2, 'area', garden.units)} />
               <Row title="Stands" end={p.site} {...(p.dense ? { endSub: 'closely planted' } : {})} />
               {cases.some((c) => c.plantingId === id) && <Section>Open cases</Section>}
