@@ -192,6 +192,8 @@ describe('hours that look ahead', () => {
     expect(shut({ bees: 'always' }, { ...outdoors, inFlower: false })).toBe(1.75);
     expect(shut({ bees: 'always' }, { site: 'indoors', inFlower: true })).toBe(0);
     expect(shut({}, outdoors)).toBe(0);
+    // a dust has nothing to dry: it is kept off flowers altogether
+    expect(shut({ bees: 'always', dry: true }, outdoors)).toBe(0);
     const damp = seen(() => ({ humidityPct: 90 }), 48);
     const at4 = damp.slice(
       0,
@@ -230,5 +232,6 @@ describe('hours that look ahead', () => {
     expect(of('organophosphate-spray', 'malathion-50-ec')).toMatchObject({ minWindMs: 3 / 3.6, bees: 'always' });
     expect(of('soap-spray', 'potassium-soap').minWindMs).toBeUndefined();
     expect(of('carbaryl-dust', 'carbaryl-dust').maxDeltaT).toBeUndefined();
+    expect([of('carbaryl-dust', 'carbaryl-dust').dry, of('organophosphate-spray', 'malathion-50-ec').dry]).toEqual([true, undefined]);
   });
 });

@@ -184,6 +184,8 @@ export const hourNeedsSchema = z.strictObject({
   duskOnly: z.boolean().optional(),
   /** `maxTempC` holds for a day ahead, too: it goes on harming in the heat of tomorrow. */
   mildAhead: z.boolean().optional(),
+  /** Goes on dry: nothing has to dry before the bees fly. */
+  dry: z.boolean().optional(),
   /** No frost within two days. */
   noFrostAhead: z.boolean().optional(),
   /** Drier air than this shrinks drops until they drift: dry minus wet bulb, °C. */

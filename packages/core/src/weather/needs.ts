@@ -16,6 +16,7 @@ export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
     rainFreeHours: Math.max(own.rainFreeHours ?? 0, sheet.rainfastHours),
     ...(bees ? { bees } : {}),
     ...ahead(sheet),
+    ...(sheet.into === 'not-mixed' ? { dry: true } : {}),
     ...(own.maxWindMs !== undefined ? inTheAir(sheet) : {}),
   };
 }

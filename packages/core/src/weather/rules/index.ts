@@ -44,7 +44,13 @@ export const HOUR_RULES: readonly HourRule[] = [
   rule(
     'not-dry',
     'bees',
-    (c, n, s) => n.bees !== undefined && s.site !== 'indoors' && (n.bees === 'always' || s.inFlower) && c.beesInHours > 0 && c.beesInHours < dryingHours(c),
+    (c, n, s) =>
+      n.bees !== undefined &&
+      n.dry !== true &&
+      s.site !== 'indoors' &&
+      (n.bees === 'always' || s.inFlower) &&
+      c.beesInHours > 0 &&
+      c.beesInHours < dryingHours(c),
     (c) => `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`,
   ),
   rule(
