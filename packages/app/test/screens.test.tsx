@@ -9,6 +9,7 @@ import { LadderList, sayOpening } from '../src/screens/decide/ladder-list';
 import { AgainScreen } from '../src/screens/cases/again-screen';
 import { PlantingEdit } from '../src/screens/garden/planting-edit';
 import { ClockBand } from '../src/screens/today/clock-band';
+import { WeatherMark } from '../src/screens/time/weather-mark';
 import { TodayScreen } from '../src/screens/today/today-screen';
 import { Pick } from '../src/ui/pick';
 
@@ -283,4 +284,34 @@ test('one of many is picked from a panel', () => {
   fireEvent.press(screen.getByLabelText('Plant: Apples. Change'));
   fireEvent.press(within(screen.getByLabelText('Plant')).getByText('Beans'));
   expect(change).toHaveBeenCalledWith('b');
+});
+
+describe('weather that nobody measured', () => {
+  const hours = [{ at: '2026-05-24T18:00:00.000Z', temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3 }];
+  const health = (demo: boolean) => ({ status: 'ok', version: '0.1.0', now: NOW, demo });
+  const mark = (source: 'stand-in' | 'mixed' | 'file', demo: boolean) => {
+    serve({ '/clock': { now: NOW, fixed: true }, '/health': health(demo), '/weather': { source, hours } });
+    show(<WeatherMark />);
+  };
+  test('is called made up, and leads to hours of one’s own', async () => {
+    mark('stand-in', false);
+    expect(await screen.findByText('These hours are made up')).toBeTruthy();
+    expect(screen.getByText(/No weather is known here\. Look at the sky/)).toBeTruthy();
+    fireEvent.press(screen.getByText('Load hours of your own'));
+    expect(mockRouter.navigate).toHaveBeenCalledWith('/settings');
+  });
+  test('a file that does not reach so far is said', async () => {
+    mark('mixed', false);
+    expect(await screen.findByText('Some of these hours are made up')).toBeTruthy();
+  });
+  test('a demonstration says it in a line', async () => {
+    mark('stand-in', true);
+    expect(await screen.findByText('The demonstration’s weather is made up.')).toBeTruthy();
+    expect(screen.queryByText('Load hours of your own')).toBeNull();
+  });
+  test('the grower’s own hours need no word', async () => {
+    mark('file', false);
+    await waitFor(() => expect(globalThis.fetch).toHaveBeenCalledTimes(3));
+    expect(screen.queryByText(/made up/)).toBeNull();
+  });
 });

@@ -23,6 +23,7 @@ import { lastCount, PLAIN_VIEW, useDeciding, type View as LadderView } from '../
 import { sayDate } from '../garden/say-picking';
 import { MixStation } from '../mix/mix-station';
 import { TimeStation } from '../time/time-station';
+import { WeatherMark } from '../time/weather-mark';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
@@ -179,6 +180,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
               Decide
             </T>
             <T kind="muted">{`${i > 0 && failedIn(c).length > 0 ? 'It was done as meant and was not enough. Gentlest of the rest first. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
+            <WeatherMark />
             {deciding ? (
               <>
                 <LadderViews

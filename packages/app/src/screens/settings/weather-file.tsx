@@ -3,26 +3,36 @@ import { useDropWeather, useLoadWeather } from '../../api/mutations';
 import { Button } from '../../ui/button';
 import { Section } from '../../ui/row';
 import { T } from '../../ui/text';
+import { useNow } from '../../state/now';
+import { useHours } from '../decide/use-deciding';
 import { FileButton, FileProblem } from '../shed/file-button';
 
-/** Loads hourly weather from a CSV file in place of the stand-in. */
+/** Where the hours come from now. */
+const FROM = {
+  'stand-in': 'Hours are made up here: they are no forecast.',
+  mixed: 'Hours come from your file as far as it reaches; the others are made up.',
+  file: 'Hours come from your file.',
+} as const;
+
+/** Loads hourly weather from a CSV file in place of what is made up. */
 export function WeatherFile() {
   const load = useLoadWeather();
   const drop = useDropWeather();
+  const source = useHours(useNow())?.source;
   const read = async (file: File) => load.mutateAsync(await file.text());
   return (
     <View className="gap-3">
       <Section>Weather</Section>
       <T kind="muted">
-        Hours come from a built-in stand-in, not from a forecast. Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in
-        UTC, none missing) to go by real ones.
+        {FROM[source ?? 'stand-in']} Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real
+        ones.
       </T>
       {load.data && (
         <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>
       )}
       <FileProblem error={load.error} />
       <FileButton title="Load a CSV of hours" accept=".csv,text/csv" busy={load.isPending} onFile={(f) => void read(f).catch(() => undefined)} />
-      <Button kind="quiet" title="Go back to the stand-in" busy={drop.isPending} onPress={() => drop.mutate(undefined)} />
+      <Button kind="quiet" title="Drop the loaded hours" busy={drop.isPending} onPress={() => drop.mutate(undefined)} />
     </View>
   );
 }

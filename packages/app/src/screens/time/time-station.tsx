@@ -9,6 +9,7 @@ import { Mark } from '../../ui/mark';
 import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
 import { useProse } from '../../ui/words';
+import { WeatherMark } from './weather-mark';
 
 interface Props {
   readonly verdict: Verdict | undefined;
@@ -43,6 +44,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
         When
       </T>
       <T kind="muted">{`${v.control.name}, the next 72 hours`}</T>
+      <WeatherMark />
       <View className="-ml-[68px] -mr-5">
         <HourRibbon ahead={ahead} open={shown} zone={zone} picked={tapped} onPick={setTapped} />
       </View>

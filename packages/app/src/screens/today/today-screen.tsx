@@ -17,6 +17,7 @@ import { T } from '../../ui/text';
 import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { useWide } from '../shell';
+import { WeatherMark } from '../time/weather-mark';
 import { ClockBand } from './clock-band';
 import { LookAtOne } from './look-at-one';
 
@@ -94,6 +95,11 @@ export function TodayScreen() {
       {notToEat.map((c) => (
         <ClockBand key={c.treatmentId} clock={c} kind="picking" headed now={now} zone={g.zone} />
       ))}
+      {decided.length > 0 && (
+        <View className="px-5 pt-2">
+          <WeatherMark />
+        </View>
+      )}
       {decided.slice(0, 3).map((c) => (
         <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />
       ))}
