@@ -18,7 +18,7 @@ export function WeatherMark() {
   if (source === undefined || source === 'file' || demo === undefined) return null;
   if (demo) return <T kind="small">The demonstration’s weather is made up.</T>;
   return (
-    <View className="gap-1 rounded-2xl border border-line p-3">
+    <View className="mt-2 gap-1 rounded-2xl border border-line p-3">
       <View className="flex-row gap-3">
         <Mark state="wait" />
         <View className="flex-1">
