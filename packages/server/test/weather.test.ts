@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { hourlyWeatherSchema } from '@sleetbrook/core/weather';
 import { parseWeatherCsv } from '../src/weather/csv';
 import { standInWeather } from '../src/weather-station/stand-in';
-import { harness } from './harness';
+import { harness, planting, treatment } from './harness';
 
 const LARKFOLD = { latitude: 55.2, longitude: -1.9 };
 const HEAD = 'at,temperatureC,humidityPct,windMs,rainMm,cloud';
@@ -101,5 +101,36 @@ describe('hours from a file', () => {
     } catch (error) {
       expect((error as { errors?: object[] }).errors?.[0]).toMatchObject({ line, message: expect.stringMatching(message) });
     }
+  });
+});
+
+describe('the air in a record', () => {
+  const done = async (api: ReturnType<ReturnType<typeof harness>['start']>) => {
+    const bed = planting();
+    await api.put(`/api/v1/plantings/${bed.id}`).send(bed).expect(200);
+    const t = treatment(bed.id, null, { finishedAt: '2026-05-24T18:00:00.000Z' });
+    return (await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body;
+  };
+  test('what nobody measured is not written down, and leaves take the longer time to dry', async () => {
+    const h = harness({ demo: false });
+    const record = await done(h.start());
+    expect(record).toMatchObject({ weather: null, keepOutUntil: '2026-05-24T22:00:00.000Z' });
+    h.stop();
+  });
+  test('a loaded hour is, as what it is', async () => {
+    const h = harness({ demo: false });
+    const api = h.start();
+    await api
+      .put('/api/v1/weather/file')
+      .set('Content-Type', 'text/csv')
+      .send([HEAD, ...rows('2026-05-24T18:00:00Z', 24)].join('\n'))
+      .expect(200);
+    expect((await done(api)).weather).toMatchObject({ temperatureC: 12, source: 'file' });
+    h.stop();
+  });
+  test('the demonstration’s is called so', async () => {
+    const h = harness();
+    expect((await done(h.start())).weather).toMatchObject({ source: 'demonstration', windMs: expect.any(Number) });
+    h.stop();
   });
 });

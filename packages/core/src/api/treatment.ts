@@ -92,7 +92,10 @@ export const treatmentSchema = treatmentRequestSchema.extend({
   controlName: z.string(),
   sheet: labelSheetSchema.nullable(),
   lineId: z.string().nullable(),
-  weather: z.object({ temperatureC: z.number(), humidityPct: z.number(), windMs: z.number(), cloud: z.number() }),
+  /** The air then, and who says so; null where nobody measured it. Older records do not say who. */
+  weather: z
+    .object({ temperatureC: z.number(), humidityPct: z.number(), windMs: z.number(), cloud: z.number(), source: z.enum(['file', 'demonstration']).optional() })
+    .nullable(),
   keepOutUntil: instantSchema.nullable(),
   pickFrom: instantSchema.nullable(),
   /** No safe picking date can be named. */

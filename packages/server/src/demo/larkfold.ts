@@ -340,7 +340,7 @@ function tell(context: Context, s: Story): void {
       by: 'You',
       why: '',
     });
-    const weather = weatherSource(context).at(new Date(s.doneAt), GARDEN);
+    const weather = weatherSource(context).forRecord(new Date(s.doneAt), GARDEN);
     lap.treatmentId = treatmentId;
     lap.lookAgainOn = addDays(dayOf(instant(Date.parse(s.doneAt)), ZONE), s.trouble === 'rust' ? 7 : 4);
     if (s.after) {

@@ -5,14 +5,14 @@ import { madeSheet, type LabelSheet } from '@sleetbrook/core/label';
 import { truthOf } from '@sleetbrook/core/record';
 import { findSheet } from '@sleetbrook/core/sheets';
 import { instant } from '@sleetbrook/core/measure';
-import type { HourlyWeather } from '@sleetbrook/core/weather';
+import type { KeptWeather } from '../weather/source';
 import { invalid } from '../http/problem';
 
 interface Facts {
   readonly garden: Garden;
   readonly planting: Planting;
   readonly troubleId: string | null;
-  readonly weather: HourlyWeather;
+  readonly weather: KeptWeather | null;
   readonly now: Date;
   /** Earlier treatments of the planting that count, oldest first. */
   readonly before: readonly PastTreatment[];
@@ -73,7 +73,13 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
     controlName: control.name,
     sheet,
     lineId: truth?.line?.id ?? null,
-    weather: { temperatureC: weather.temperatureC, humidityPct: weather.humidityPct, windMs: weather.windMs, cloud: weather.cloud },
+    weather: weather && {
+      temperatureC: weather.temperatureC,
+      humidityPct: weather.humidityPct,
+      windMs: weather.windMs,
+      cloud: weather.cloud,
+      source: weather.source,
+    },
     keepOutUntil: clocks ? new Date(clocks.keepOutUntil).toISOString() : null,
     pickFrom: clocks?.pickFrom && planting.edible ? new Date(clocks.pickFrom).toISOString() : null,
     pickUnknown: truth?.pickUnknown ?? false,

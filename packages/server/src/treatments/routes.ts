@@ -83,7 +83,7 @@ export function treatmentRoutes(context: Context): Router {
       garden,
       planting,
       troubleId: found?.troubleId ?? null,
-      weather: weather.at(new Date(sent.finishedAt), garden),
+      weather: weather.forRecord(new Date(sent.finishedAt), garden),
       now: clock.now(),
       before: treatments
         .ofPlanting(sent.plantingId, since)

@@ -6,8 +6,11 @@ import { weatherStore } from './store';
 
 const HOUR = 3_600_000;
 
+/** An hour that a record keeps, and where it is from. */
+export type KeptWeather = HourlyWeather & { readonly source: 'file' | 'demonstration' };
+
 /** Weather by the hour: loaded hours where there are any, the stand-in elsewhere. */
-export function weatherSource({ db, seed }: Context) {
+export function weatherSource({ db, seed, demo }: Context) {
   const store = weatherStore(db);
   const range = (from: Date, hours: number, place: { latitude: number; longitude: number }): Weather => {
     const standIn = standInWeather(from, hours, place, seed);
@@ -20,6 +23,12 @@ export function weatherSource({ db, seed }: Context) {
   };
   return {
     range,
-    at: (when: Date, place: { latitude: number; longitude: number }): HourlyWeather => range(when, 1, place).hours[0] as HourlyWeather,
+    /** What may stand in a record: a loaded hour, or the demonstration's; null where nobody measured it. */
+    forRecord: (when: Date, place: { latitude: number; longitude: number }): KeptWeather | null => {
+      const { source, hours } = range(when, 1, place);
+      const [hour] = hours;
+      if (!hour || (source !== 'file' && !demo)) return null;
+      return { ...hour, source: source === 'file' ? 'file' : 'demonstration' };
+    },
   };
 }

@@ -106,7 +106,7 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
         ])
       : []),
     ...t.slips.map((x): [string, string] => ['Slip', x.text]),
-    ['Weather', `${trim(t.weather.temperatureC, 0)} °C, ${trim(t.weather.humidityPct, 0)} % damp, wind ${trim(t.weather.windMs * 3.6, 0)} km/h`],
+    ['Weather', sayWeather(t.weather)],
     ...(t.keepOutUntil ? [['Keep out until', when(t.keepOutUntil)] as [string, string]] : []),
     ...(t.pickFrom ? [['Pick from', when(t.pickFrom)] as [string, string]] : []),
     ...(t.leftMl ? [['Left unsprayed', sayMl(t.leftMl, units)] as [string, string]] : []),
@@ -213,4 +213,11 @@ function StrikeOut({ id }: { readonly id: string }) {
       />
     </>
   );
+}
+
+/** The air at the time, and whose word it is. */
+function sayWeather(w: Treatment['weather']): string {
+  if (w === null) return 'not known';
+  const said = `${trim(w.temperatureC, 0)} °C, ${trim(w.humidityPct, 0)} % damp, wind ${trim(w.windMs * 3.6, 0)} km/h`;
+  return w.source === 'file' ? said : `${said} (${w.source === 'demonstration' ? 'made up' : 'source not kept'})`;
 }
