@@ -97,6 +97,25 @@ describe('leaving it', () => {
     const wet = courseIfLeft(situation({ host: 'apple', trouble: 'apple-scab', weather: { rainMm: 1 } }), null, []);
     expect(wet.sentences.join(' ')).toContain('Wet days ahead suit it');
   });
+  // Smith 1956: two days of eleven hours at 90 % and more let potato blight in, rain or none
+  test('damp air lets in what needs wet leaves, without a drop of rain', () => {
+    const blight = (humidityPct: number) =>
+      courseIfLeft(situation({ host: 'potato', trouble: 'late-blight', weather: { humidityPct } }), null, []).sentences.join(' ');
+    expect(blight(95)).toContain('Damp air and dew ahead suit it');
+    expect(blight(90)).toContain('Damp air and dew ahead suit it');
+    expect(blight(89)).toContain('Dry days ahead: it will hardly spread');
+    const night = (hours: number) => {
+      const s = situation({ host: 'potato', trouble: 'late-blight' });
+      const conditions = s.conditions.map((c, i) => ({ ...c, humidityPct: i / 4 < hours ? 95 : 60, leafWet: false }));
+      return courseIfLeft({ ...s, conditions }, null, []).sentences.join(' ');
+    };
+    expect([night(6), night(6.25), night(21.75), night(22)].map((t) => /hardly spread|go on slowly|suit it/.exec(t)?.[0])).toEqual([
+      'hardly spread',
+      'go on slowly',
+      'go on slowly',
+      'suit it',
+    ]);
+  });
 });
 
 describe('why this before that', () => {

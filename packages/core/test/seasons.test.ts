@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findControl, findHost, findTrouble, type Host, type Trouble } from '../src/catalogue';
+import { findControl, findHost, findTrouble, HOSTS, type Host, type Trouble } from '../src/catalogue';
 import { judge } from '../src/decide';
 import { pickingAt } from '../src/decide/picking';
 import { lineFor, type LabelLine, type LabelSheet } from '../src/label';
@@ -198,6 +198,11 @@ describe('specimens carry the longest wait of what a line lumps', () => {
     ['carbaryl-dust', 'cabbage', 'caterpillars', 14],
     ['carbaryl-dust', 'tomato', 'beetles', 7],
   ])('%s on %s against %s: %p', (sheet, host, word, days) => expect(wait(sheet, host, word)).toBe(days));
+  test('sulfur vapour never where people live, whatever stands there', () => {
+    for (const house of HOSTS.filter((h) => h.crops.includes('house-plants')))
+      expect([house.id, wait('sulfur-vapour', house.id, 'powdery-mildew')]).toEqual([house.id, 'crop-forbidden']);
+    expect(wait('sulfur-vapour', 'tomato', 'powdery-mildew')).toBe(1);
+  });
   test('sulfur never on apricots; copper on fruit trees only while they rest; copper soap by its label', () => {
     expect(wait('wettable-sulfur', 'apricot', 'brown-rot')).toBe('crop-forbidden');
     expect(wait('wettable-sulfur', 'peach', 'brown-rot')).toBe(1);

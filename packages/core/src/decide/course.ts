@@ -15,6 +15,18 @@ export interface Course {
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 const WET_MM = 10;
 const THREE_DAYS = 3 * 86_400_000;
+/** Air so damp wets leaves as rain does; two days of eleven hours are a Smith period (Smith 1956, potato blight). */
+const DAMP_PCT = 90;
+const SMITH_HOURS = 22;
+/** So few damp hours let nothing in (from memory). */
+const DRY_HOURS = 6;
+
+/** What rain, dew and damp air of three days do for what needs wet leaves. */
+function spread(rainMm: number, dampHours: number): string {
+  if (rainMm >= WET_MM) return 'Wet days ahead suit it: expect more.';
+  if (dampHours >= SMITH_HOURS) return 'Damp air and dew ahead suit it, rain or none: expect more.';
+  return dampHours <= DRY_HOURS ? 'Dry days ahead: it will hardly spread.' : 'Some damp hours ahead: it may go on slowly.';
+}
 
 /**
  * What comes of leaving it: where it stands in its life and what comes next, whether the weather ahead
@@ -41,8 +53,7 @@ export function courseIfLeft(s: Situation, share: number | null, helpers: readon
   const ahead = s.conditions.filter((c) => c.at < s.now + THREE_DAYS);
   const rain = ahead.reduce((mm, c) => mm + c.rainMm / 4, 0);
   if (ahead.length > 0 && planting.site === 'outdoors') {
-    if (trouble.favours.includes('wet'))
-      sentences.push(rain >= WET_MM ? 'Wet days ahead suit it: expect more.' : 'Little rain in the next three days: it will hardly spread.');
+    if (trouble.favours.includes('wet')) sentences.push(spread(rain, ahead.filter((c) => c.leafWet || c.humidityPct >= DAMP_PCT).length / 4));
     else if (trouble.favours.includes('dry'))
       sentences.push(rain >= WET_MM ? 'Rain in the next days will set it back.' : 'Dry days ahead suit it: expect more.');
   }

@@ -33,7 +33,7 @@ export const sulfurVapour: LabelSheet = {
       prov: MEM,
     },
   ],
-  forbidden: [],
+  forbidden: [{ crop: 'house-plants', why: 'Sulfur vapour is for closed greenhouses: never where people live.' }],
   reEntry: { kind: 'hours', hours: 12 },
   bees: 'none',
   fish: false,
