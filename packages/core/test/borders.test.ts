@@ -18,6 +18,7 @@ import {
   celsiusOf,
   degreesOf,
   degreeUnit,
+  grams,
   inWordsOf,
   millilitres,
   parseQuantity,
@@ -31,7 +32,7 @@ import {
   type Outcome,
 } from '../src/measure';
 import { canopyMix, sayRateIn } from '../src/mix';
-import { checkBordeaux, copperLoad, oilForLye, perLitreFor, rescale, soapRecipe, trunkRound } from '../src/mix/bench';
+import { checkBordeaux, copperLoad, fromStocks, oilForLye, perLitreFor, rescale, soapRecipe, trunkRound } from '../src/mix/bench';
 
 // Each rule alone, just before, at and just after its border.
 const code = (out: Outcome<unknown>): string => (out.ok ? 'ok' : (out.reasons[0]?.code ?? ''));
@@ -457,6 +458,14 @@ describe('making, at its borders', () => {
     const stock = (gPerL: number, ml = 100) => ({ as: 'stock' as const, ml, gPerL });
     const from = (copper: ReturnType<typeof stock>) => field(checkBordeaux(copper, dry('40 g'), millilitres(4000), 'pentahydrate', 'hydrated'));
     expect([from(stock(0)), from(stock(300)), from(stock(300.1)), from(stock(100, 0))]).toEqual(['copperStock', 'ok', 'copperStock', 'copper']);
+  });
+  test('stocks leave three tenths of plain water at least, and hold 1 to 300 g in a litre', () => {
+    const amounts = { copper: 30, lime: 40, volume: millilitres(1000) } as Parameters<typeof fromStocks>[0];
+    // 30 g and 40 g out of 100 g a litre are 300 and 400 ml of a litre
+    expect(code(fromStocks(amounts, 'pentahydrate', 'hydrated', 100, 100))).toBe('ok');
+    expect(code(fromStocks({ ...amounts, lime: grams(40.1) }, 'pentahydrate', 'hydrated', 100, 100))).toBe('weak-stock');
+    const of = (copper: number, lime: number) => field(fromStocks(amounts, 'pentahydrate', 'hydrated', copper, lime));
+    expect([of(300, 300), of(300.1, 300), of(300, 300.1), of(0, 300), of(300, 0)]).toEqual(['ok', 'copperStock', 'limeStock', 'copperStock', 'limeStock']);
   });
   test('oil for the lye in the hand is just what that lye takes up, whatever its purity', () => {
     for (const purity of [80, 85, 90, 100])
