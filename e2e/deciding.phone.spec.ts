@@ -38,8 +38,6 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
   await page.getByRole('button', { name: 'Do it along with the other' }).click();
   await expect(page.getByText('Ants away first: they guard aphids from helpers.')).toBeVisible();
   await page.getByRole('button', { name: 'Plan release ladybirds' }).click();
-  await page.getByLabel('Your reason').fill('Pods set high up');
-  await page.getByRole('button', { name: 'Take release ladybirds' }).click();
   await expect(page.getByText(/Release ladybirds, with helpers, with draw off the ants/)).toBeVisible();
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByRole('button', { name: 'Done: draw off the ants' }).click();

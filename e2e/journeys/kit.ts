@@ -10,6 +10,8 @@ export interface Place {
   readonly latitude: number;
   readonly longitude: number;
   readonly zone: string;
+  /** Its two letters. */
+  readonly country?: string;
   readonly units: 'metric' | 'us' | 'imperial' | 'australian';
   /** When the story begins. */
   readonly now: string;
@@ -45,13 +47,14 @@ export const uuid = () => {
 export async function settle(page: Page, server: TestServer, place: Place): Promise<void> {
   await server.restart(place.now);
   const garden = (await (await page.request.get('/api/v1/garden')).json()) as Record<string, unknown>;
-  const { name, latitude, longitude, zone, units, policy = 'any-labelled', homeMade = 'allowed' } = place;
+  const { name, latitude, longitude, zone, country = '', units, policy = 'any-labelled', homeMade = 'allowed' } = place;
   await put(page, '/garden', {
     ...garden,
     name,
     latitude,
     longitude,
     zone,
+    country,
     units,
     policy,
     homeMade,
@@ -209,6 +212,18 @@ export async function loseAnswers(page: Page, method: string, path: RegExp, time
     await route.fetch();
     return route.abort('connectionreset');
   });
+}
+
+/** A mild, dry, calm evening as somebody sees it, and two fair days after it. */
+export async function lookAtSky(page: Page, degrees: string): Promise<void> {
+  await page.getByRole('button', { name: 'Look at the sky' }).click();
+  await page.getByLabel(/^The thermometer says/).fill(degrees);
+  for (const name of ['Leaves rustle', 'Dry', 'Grey all over', 'Under 25 °C']) await page.getByRole('radio', { name, exact: true }).click();
+  for (const group of ['Rain before tomorrow morning', 'Rain', 'Frost']) {
+    await page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name: 'No', exact: true }).click();
+  }
+  await page.getByRole('button', { name: 'Go by this look' }).click();
+  await expect(page.getByText(/^By your look at the sky/)).toBeVisible();
 }
 
 /** Through a closed hour to the planned one, where none is open now. */

@@ -2,7 +2,15 @@ import { allCards, expect, fairWeather, openCase, plant, planFor, settle, take, 
 
 // Potatoes on a prairie plot with striped beetles; a dust by the ounce on a hundred square feet, and no sprayer at all.
 test('potatoes with a dust: a film, off the flowers, rinsed at first light', async ({ page, server }) => {
-  await settle(page, server, { name: 'Section Nine', latitude: 50.4, longitude: -104.6, zone: 'America/Regina', units: 'us', now: '2026-07-02T02:15:00Z' });
+  await settle(page, server, {
+    name: 'Section Nine',
+    latitude: 50.4,
+    longitude: -104.6,
+    zone: 'America/Regina',
+    country: 'CA',
+    units: 'us',
+    now: '2026-07-02T02:15:00Z',
+  });
   const row = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 18.580608, stage: 'growing' });
   await fairWeather(page, '2026-07-01T00:00:00Z', 20);
   await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '1 oz wt per 100 sq ft' });

@@ -47,5 +47,5 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
     .click();
   await page.getByRole('button', { name: 'The same again' }).click();
   await planFor(page);
-  await expect(page.getByText(/because: It is in flower, and damp/).last()).toBeVisible();
+  await expect(page.getByText(/Decided again B\. subtilis spray/)).toBeVisible();
 });

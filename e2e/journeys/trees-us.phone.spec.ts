@@ -6,12 +6,16 @@ test.use({ running: true });
 test('a lilac with a drench by the foot of height, a birch by the inch round; the clock runs', async ({ page, server }) => {
   await settle(page, server, { name: 'Long Drive', latitude: 41.6, longitude: -93.6, zone: 'America/Chicago', units: 'us', now: '2026-06-12T23:30:00Z' });
   await sprayer(page, 'Garden sprayer', 7570.823568);
-  const lilac = await plant(page, { name: 'Lilac hedge', hostId: 'other-shrub', areaM2: 5, heightM: 1.8288, edible: false });
+  const lilac = await plant(page, { name: 'Lilac hedge', hostId: 'other-shrub', areaM2: 5, heightM: 1.8288, edible: false, stage: 'fruiting' });
   const birch = await plant(page, { name: 'Birch', hostId: 'birch', areaM2: 20, heightM: 9, trunkCm: 63.5, edible: false });
   await fairWeather(page, '2026-06-12T00:00:00Z', 50);
 
   await typeLabel(page, { from: 'imidacloprid-drench', name: 'Shrub drench', rate: '3 fl oz per foot of height' });
   await openCase(page, lilac, 'Leaf top', ['Sticky shine', 'Black sooty film', 'Stem: White egg sacs like ribbon'], ['6', '10']);
+  // bees visit it: only after the last petal, and somebody has to have looked
+  await page.getByRole('switch', { name: 'What if: I looked: no flower is open' }).click();
+  await page.getByRole('button', { name: 'It is so: write it down' }).click();
+  await expect(page.getByRole('switch', { name: 'What if: I looked: no flower is open' })).toHaveCount(0);
   await take(page, /^Systemic.*Shrub drench/, 'The hedge is too big to wipe');
   // spoons alone do not reach: the cup that hangs in the kitchen is added from here, and the mix goes on
   await expect(page.getByText(/more than 12 of your largest spoon/)).toBeVisible();
@@ -42,7 +46,7 @@ test('a lilac with a drench by the foot of height, a birch by the inch round; th
     rate: '2 g per inch round the trunk',
     water: '',
   });
-  await openCase(page, birch, 'Bark', ['Small holes in the bark', 'Frass from a hole in wood'], ['1', '1']);
+  await openCase(page, birch, 'Underside', ['Green or pink crowds', 'Leaf top: Sticky shine'], ['8', '10']);
   await take(page, /^Trunk.*Trunk powder|^Systemic trunk|Trunk powder/, 'It is a fine tree');
   // 63.5 cm is 25 in: 50 g; spoons of a powder are too rough for one single rate, and it says so
   await expect(page.getByText(/Weighing it would be nearer/)).toBeVisible();
@@ -55,7 +59,10 @@ test('a lilac with a drench by the foot of height, a birch by the inch round; th
   await expect(page.getByText(/Weighing it would be nearer/)).toBeHidden();
   await expect(page.getByText(/exact 50 g|50 g on|^1¾ oz$/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
-  await planFor(page);
+  if ((await planFor(page)) === 'later') {
+    await server.restart('2026-06-13T01:40:00Z');
+    await page.reload();
+  }
   await page.getByRole('button', { name: 'Start measuring' }).click();
   const bark = await allCards(page);
   expect(bark.join(' ')).toContain('Spray the trunk');

@@ -1,4 +1,4 @@
-import { allCards, expect, openCase, plant, planFor, settle, sprayer, take, test, typeLabel } from './kit';
+import { allCards, expect, lookAtSky, openCase, plant, planFor, settle, sprayer, take, test, typeLabel } from './kit';
 
 test.use({ running: true });
 
@@ -32,6 +32,8 @@ test('a vine under glass with sulfur by the gram, and again', async ({ page, ser
   }
   await expect(amounts).toBeEnabled();
   await amounts.click();
+  // no station, no file: a look at the sky opens this evening
+  await lookAtSky(page, '19');
   const when = await planFor(page);
   if (when === 'later') {
     await server.restart('2026-11-20T08:00:00Z');

@@ -45,6 +45,7 @@ describe('the garden form', () => {
     latitude: 0,
     longitude: 0,
     zone: 'UTC',
+    country: '',
     units: 'metric',
     policy: 'organic',
     around: [],

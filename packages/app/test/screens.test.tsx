@@ -28,6 +28,7 @@ const garden: Garden = {
   latitude: 55.2,
   longitude: -1.9,
   zone: ZONE,
+  country: 'GB',
   units: 'metric',
   policy: 'any-labelled',
   around: [],
@@ -52,6 +53,7 @@ const beans: Planting = {
   heightM: null,
   trunkCm: null,
   about: [],
+  noFlowerOn: null,
   areaM2: 20,
   pickFrom: null,
   pickUntil: null,
@@ -287,31 +289,62 @@ test('one of many is picked from a panel', () => {
 });
 
 describe('weather that nobody measured', () => {
-  const hours = [{ at: '2026-05-24T18:00:00.000Z', temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3 }];
-  const health = (demo: boolean) => ({ status: 'ok', version: '0.1.0', now: NOW, demo });
-  const mark = (source: 'stand-in' | 'mixed' | 'file', demo: boolean) => {
-    serve({ '/clock': { now: NOW, fixed: true }, '/health': health(demo), '/weather': { source, hours } });
+  const hours = [{ at: '2026-05-24T18:00:00.000Z', temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3, source: 'seen' }];
+  const mark = (source: 'none' | 'seen' | 'file' | 'demonstration', units: Garden['units'] = 'metric') => {
+    const [seenAt, holdsUntil] = source === 'seen' ? [NOW, '2026-05-25T07:00:00.000Z'] : [null, null];
+    const sent = serve({
+      '/clock': { now: NOW, fixed: true },
+      '/garden': { ...garden, units },
+      '/weather': { source, seenAt, holdsUntil, hours: source === 'none' ? [] : hours },
+    });
     show(<WeatherMark />);
+    return sent;
   };
-  test('is called made up, and leads to hours of one’s own', async () => {
-    mark('stand-in', false);
-    expect(await screen.findByText('These hours are made up')).toBeTruthy();
-    expect(screen.getByText(/No weather is known here\. Look at the sky/)).toBeTruthy();
+  test('is said to be unknown, and leads to hours of one’s own', async () => {
+    mark('none');
+    expect(await screen.findByText('No weather is known here')).toBeTruthy();
     fireEvent.press(screen.getByText('Load hours of your own'));
     expect(mockRouter.navigate).toHaveBeenCalledWith('/settings');
   });
-  test('a file that does not reach so far is said', async () => {
-    mark('mixed', false);
-    expect(await screen.findByText('Some of these hours are made up')).toBeTruthy();
+  test('a look at the sky is a few taps, in the grower’s degrees, and kept as seen', async () => {
+    const sent = mark('none', 'us');
+    fireEvent.press(await screen.findByText('Look at the sky'));
+    fireEvent.press(screen.getByText('Go by this look'));
+    expect(screen.getAllByText('Tap what is nearest.')).toHaveLength(4);
+    expect(screen.getByText(/Type the degrees, such as 64/)).toBeTruthy();
+    fireEvent.changeText(screen.getByLabelText('The thermometer says, °F'), '61');
+    for (const tap of ['Leaves rustle', 'Dry', 'Half and half']) fireEvent.press(screen.getByText(tap));
+    fireEvent.press(screen.getAllByText('No')[0] as never);
+    fireEvent.press(screen.getByText('Go by this look'));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]).toMatchObject({
+      method: 'PUT',
+      body: { at: NOW, temperatureC: 16.1, wind: 'leaves-rustle', leaf: 'dry', sky: 'half', rainTonight: 'no', twoDays: null },
+    });
+  });
+  test('of the two days after, what is left out counts as coming', async () => {
+    const sent = mark('none');
+    fireEvent.press(await screen.findByText('Look at the sky'));
+    fireEvent.changeText(screen.getByLabelText('The thermometer says, °C'), '16');
+    for (const tap of ['Smoke drifts, leaves hang still', 'Dew', 'Clear']) fireEvent.press(screen.getByText(tap));
+    fireEvent.press(screen.getAllByText('No')[0] as never);
+    fireEvent.press(screen.getByText('Under 25 °C'));
+    fireEvent.press(screen.getByText('Go by this look'));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]?.body).toMatchObject({ twoDays: { rain: 'perhaps', frost: 'perhaps', warmest: 'under-25' } });
+  });
+  test('what was seen says until when it holds', async () => {
+    mark('seen');
+    expect(await screen.findByText(/^By your look at the sky.*It holds until/)).toBeTruthy();
   });
   test('a demonstration says it in a line', async () => {
-    mark('stand-in', true);
+    mark('demonstration');
     expect(await screen.findByText('The demonstration’s weather is made up.')).toBeTruthy();
     expect(screen.queryByText('Load hours of your own')).toBeNull();
   });
   test('the grower’s own hours need no word', async () => {
-    mark('file', false);
+    mark('file');
     await waitFor(() => expect(globalThis.fetch).toHaveBeenCalledTimes(3));
-    expect(screen.queryByText(/made up/)).toBeNull();
+    expect(screen.queryByText(/weather/i)).toBeNull();
   });
 });

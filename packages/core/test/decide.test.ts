@@ -33,11 +33,12 @@ describe('verdicts', () => {
     expect(recommend(verdicts, s, 0.02)?.verdict.control.id).toBe('leave-it');
     // what was not carried out as meant is not left behind; what failed is, and the next is the gentlest that will do
     const failed = advice?.verdict.control.id ?? '';
-    const next = recommend(verdicts, s, 0.45, [failed])?.verdict;
+    const then = recommend(verdicts, s, 0.45, [failed]);
+    const next = then?.verdict;
     expect(next?.control.id).not.toBe(failed);
     expect(
       next &&
-        gentlerThan(next, verdicts)
+        gentlerThan(next, verdicts, then?.needed?.stop)
           .map((v) => v.control.id)
           .filter((id) => id !== failed),
     ).toEqual([]);
@@ -196,9 +197,9 @@ describe('whatever the situation', () => {
         }
         checked++;
       }),
-      { numRuns: 2500 },
+      { numRuns: 10_000 },
     );
-    expect(checked).toBeGreaterThan(100);
+    expect(checked).toBeGreaterThan(300);
   });
 
   test('what an event or another way out would change, takes its reason away', () => {
@@ -221,12 +222,14 @@ describe('whatever the situation', () => {
     expect(checked).toBeGreaterThan(200);
   });
 
+  /** Answers to what a rule asks: they may open what was closed. */
+  const ANSWERS = new Set<string>(['in-pots', 'no-flower-open']);
   const LOOSE = { never: 0, 'not-now': 1, usable: 2 };
   const stricter: [string, (s: Situation) => Situation][] = [
     ['a stricter policy', (s) => ({ ...s, policy: s.policy === 'any-labelled' ? 'organic' : s.policy })],
     ['home-made not allowed', (s) => ({ ...s, homeMade: 'not-allowed' })],
     ['all that may be around', (s) => ({ ...s, around: [...AROUND] })],
-    ['all that may be about the plants', (s) => ({ ...s, planting: { ...s.planting, about: [...ABOUT] } })],
+    ['all that may be about the plants', (s) => ({ ...s, planting: { ...s.planting, about: ABOUT.filter((a) => !ANSWERS.has(a)) } })],
     ['a dense planting', (s) => ({ ...s, planting: { ...s.planting, dense: true } })],
     ['a taller plant', (s) => ({ ...s, planting: { ...s.planting, heightM: (s.planting.heightM ?? 1) + 4 } })],
     ['more plans', (s) => ({ ...s, plans: [...s.plans, { days: [1, 2, 3, 4, 5, 6, 7], from: '18:00', to: '19:00', what: 'watering' }] })],

@@ -18,7 +18,102 @@ const tomato: Setup = { host: 'tomato', trouble: 'late-blight', now: '2026-07-10
 const soap = findSheet('potassium-soap') as LabelSheet;
 const limited: LabelSheet = { ...soap, id: 'own-soap', specimen: false, lines: soap.lines.map((l) => ({ ...l, mostPerM2Year: 10 })) };
 
+const oak: Setup = { host: 'oak', trouble: 'processionary' };
+const beetle: Setup = { host: 'potato', trouble: 'colorado-beetle', country: 'GB' };
+const rhododendron: Setup = { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T12:00:00Z' };
+const shrubRose: Setup = { host: 'rose', trouble: 'greenfly' };
+
 const CASES: Case[] = [
+  ['notAtHome', 'spinosad-spray', oak, 'not-at-home', 'never', { host: 'apple', trouble: 'winter-moth' }],
+  ['notAtHome', 'pheromone-trap', oak, 'not-at-home', 'never', { host: 'apple', trouble: 'codling-moth' }],
+  ['reportFirst', 'hand-pick', beetle, 'report-first', 'not-now', { ...beetle, country: 'US' }],
+  ['reportFirst', 'spinosad-spray', { ...beetle, country: null }, 'report-first', 'not-now', { ...beetle, reported: true }],
+  [
+    'reportFirst',
+    'row-cover',
+    { ...beetle, records: [{ ...past('potassium-soap', '2025-05-23T12:00:00Z'), controlId: 'report-it' }] },
+    'report-first',
+    'not-now',
+    { ...beetle, records: [{ ...past('potassium-soap', '2025-05-25T12:00:00Z'), controlId: 'report-it' }] },
+  ],
+  [
+    'reportFirst',
+    'dig-out',
+    { host: 'plum', trouble: 'plum-pox', country: 'NZ' },
+    'report-first',
+    'not-now',
+    { host: 'plum', trouble: 'plum-pox', country: 'FR' },
+  ],
+  [
+    'underGlass',
+    'parasitic-wasps',
+    { host: 'tomato', trouble: 'glasshouse-whitefly' },
+    'under-glass',
+    'never',
+    { host: 'tomato', trouble: 'glasshouse-whitefly', planting: { site: 'tunnel' } },
+  ],
+  ['inPots', 'unpot-clean', rhododendron, 'in-pots', 'not-now', { ...rhododendron, planting: { about: ['in-pots'] } }],
+  [
+    'inPots',
+    'unpot-clean',
+    { host: 'primula', trouble: 'vine-weevil', planting: { site: 'tunnel' } },
+    'in-pots',
+    'not-now',
+    { host: 'begonia', trouble: 'vine-weevil', planting: { site: 'indoors' } },
+  ],
+  [
+    'systemicBeforeBloom',
+    'systemic-drench',
+    { ...shrubRose, planting: { stage: 'growing' } },
+    'before-bloom',
+    'not-now',
+    { ...shrubRose, planting: { stage: 'fruiting' } },
+  ],
+  [
+    'systemicBeforeBloom',
+    'systemic-drench',
+    { ...shrubRose, planting: { stage: 'fruiting' }, mayFlower: true },
+    'before-bloom',
+    'not-now',
+    { ...shrubRose, planting: { stage: 'fruiting' } },
+  ],
+  [
+    'systemicBeforeBloom',
+    'systemic-drench',
+    { ...shrubRose, planting: { stage: 'dormant' } },
+    'before-bloom',
+    'not-now',
+    { ...shrubRose, planting: { stage: 'growing', site: 'indoors' } },
+  ],
+  ['beesInBloom', 'organophosphate-spray', { planting: { stage: 'fruiting' }, mayFlower: true }, 'bloom', 'not-now', { planting: { stage: 'fruiting' } }],
+  ['tooLate', 'row-cover', cabbage, 'only-prevents', 'note', { ...cabbage, preventing: true }],
+  ['tooLate', 'release-ladybirds', {}, 'only-aids', 'note', { host: 'apple', trouble: 'greenfly', preventing: true }],
+  [
+    'tooLate',
+    'resistant-kinds',
+    { host: 'tomato', trouble: 'late-blight' },
+    'only-next-year',
+    'note',
+    { host: 'tomato', trouble: 'late-blight', preventing: true },
+  ],
+  ['pestStage', 'spinosad-spray', { host: 'pea', trouble: 'pea-moth' }, 'no-stage', 'never', { host: 'rose', trouble: 'tortrix', stageSeen: 'Caterpillar' }],
+  [
+    'curledLeaves',
+    'pyrethrin-spray',
+    { host: 'rose', trouble: 'tortrix', seenSigns: ['leaves-rolled'] },
+    'curled',
+    'note',
+    { host: 'rose', trouble: 'tortrix', seenSigns: ['caterpillar'] },
+  ],
+  ['curledLeaves', 'soap-spray', { host: 'bay', trouble: 'psyllid', seenSigns: ['rolled-yellow-edge'] }, 'curled', 'note', { host: 'bay', trouble: 'psyllid' }],
+  [
+    'curledLeaves',
+    'hose-jet',
+    { host: 'plum', trouble: 'leaf-curl-aphid', seenSigns: ['curled-tips'] },
+    'curled',
+    'note',
+    { host: 'plum', trouble: 'leaf-curl-aphid' },
+  ],
   ['labelCovers', 'acetamiprid-spray', {}, 'not-on-label', 'never', { host: 'tomato', trouble: 'greenfly' }],
   [
     'foodCrop',

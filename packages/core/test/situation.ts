@@ -33,6 +33,11 @@ export interface Setup {
   stageSeen?: string;
   sheets?: Situation['sheets'];
   weather?: Partial<HourlyWeather>;
+  /** Where plants flower on while they fruit: nobody looked whether a flower is open. */
+  mayFlower?: boolean;
+  country?: string | null;
+  reported?: boolean;
+  preventing?: boolean;
 }
 
 export function situation(setup: Setup = {}): Situation {
@@ -53,6 +58,9 @@ export function situation(setup: Setup = {}): Situation {
     plans: setup.plans ?? [],
     stageSeen: setup.stageSeen ?? null,
     sheets: setup.sheets ?? [],
+    country: setup.country ?? null,
+    ...(setup.reported ? { reported: true } : {}),
+    ...(setup.preventing ? { preventing: true } : {}),
     planting: {
       stage: 'fruiting',
       site: 'outdoors',
@@ -63,8 +71,8 @@ export function situation(setup: Setup = {}): Situation {
       pickUntil: null,
       areaM2: 20,
       heightM: null,
-      about: [],
       ...setup.planting,
+      about: [...(setup.planting?.about ?? []), ...(setup.mayFlower ? [] : (['no-flower-open'] as const))],
     },
     conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
   };

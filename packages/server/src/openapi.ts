@@ -24,6 +24,7 @@ import {
   treatmentSchema,
   walkPlanSchema,
   walkSchema,
+  skyLookSchema,
   weatherSchema,
 } from '@sleetbrook/core/api';
 import { labelLineSchema, labelSheetSchema } from '@sleetbrook/core/label';
@@ -177,13 +178,14 @@ export const openApiDocument = createDocument({
         requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },
       }),
     },
+    '/weather/sky/{id}': { put: put('A look at the sky, where nothing measures it', skyLookSchema, skyLookSchema) },
     '/weather/file': {
       put: {
-        summary: 'Load hourly weather from CSV in place of the stand-in',
+        summary: 'Load hourly weather from a CSV file',
         requestBody: { content: { 'text/csv': { schema: z.string() } } },
         responses: { '200': { description: 'What is loaded' }, ...wrong },
       },
-      delete: { summary: 'Go back to the stand-in', responses: { '204': { description: 'Done' } } },
+      delete: { summary: 'Drop the loaded hours', responses: { '204': { description: 'Done' } } },
     },
   },
 });

@@ -55,9 +55,76 @@ describe('the stand-in', () => {
   });
 });
 
+const done = async (api: ReturnType<ReturnType<typeof harness>['start']>) => {
+  const bed = planting();
+  await api.put(`/api/v1/plantings/${bed.id}`).send(bed).expect(200);
+  const t = treatment(bed.id, null, { finishedAt: '2026-05-24T18:00:00.000Z' });
+  return (await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body;
+};
+
+describe('a look at the sky', () => {
+  const look = {
+    at: '2026-05-24T18:10:00.000Z',
+    temperatureC: 16,
+    wind: 'leaves-rustle',
+    leaf: 'dry',
+    sky: 'half',
+    rainTonight: 'no',
+    twoDays: null,
+  };
+  const ID = '0197a000-0000-7000-8000-00000000f001';
+
+  test('opens the evening of a garden without weather, once, and stays after a restart', async () => {
+    const h = harness({ demo: false });
+    const api = h.start();
+    expect((await api.get('/api/v1/weather?hours=240')).body.source).toBe('none');
+    await api.put(`/api/v1/weather/sky/${ID}`).send(look).expect(200);
+    await api
+      .put(`/api/v1/weather/sky/${ID}`)
+      .send({ ...look, temperatureC: 30 })
+      .expect(200);
+    const { body } = await h.restart().get('/api/v1/weather?from=2026-05-24T15:00:00.000Z&hours=240');
+    expect(body).toMatchObject({ source: 'seen', seenAt: look.at });
+    // the first answer counts: the same look sent again is the same look
+    expect(body.hours.find((x: { at: string }) => x.at === '2026-05-24T18:00:00.000Z')).toMatchObject({ temperatureC: 16, windMs: 3.3, source: 'seen' });
+    expect(Date.parse(body.holdsUntil)).toBeGreaterThanOrEqual(Date.parse(look.at) + 12 * 3_600_000);
+    expect(body.hours.length).toBeLessThan(24);
+    h.stop();
+  });
+
+  test('gives way to a loaded file, and a record says that it was seen', async () => {
+    const h = harness({ demo: false });
+    const api = h.start();
+    await api.put(`/api/v1/weather/sky/${ID}`).send(look).expect(200);
+    expect((await done(api)).weather).toMatchObject({ temperatureC: 16, source: 'seen' });
+    await api
+      .put('/api/v1/weather/file')
+      .set('Content-Type', 'text/csv')
+      .send([HEAD, ...rows('2026-05-24T18:00:00Z', 3)].join('\n'))
+      .expect(200);
+    expect((await api.get('/api/v1/weather?from=2026-05-24T18:00:00.000Z&hours=6')).body).toMatchObject({ source: 'file', seenAt: null });
+    h.stop();
+  });
+
+  test.each([
+    ['no thermometer', { temperatureC: null }, 'temperatureC'],
+    ['a wind of another kind', { wind: 'brisk' }, 'wind'],
+    ['a chance of rain in percent', { rainTonight: 40 }, 'rainTonight'],
+  ])('%s is refused at its field', async (_what, change, field) => {
+    const h = harness({ demo: false });
+    const refused = await h
+      .start()
+      .put(`/api/v1/weather/sky/${ID}`)
+      .send({ ...look, ...change })
+      .expect(422);
+    expect(refused.body.errors[0]).toMatchObject({ field });
+    h.stop();
+  });
+});
+
 describe('hours from a file', () => {
-  test('go before the stand-in, and back again', async () => {
-    const h = harness();
+  test('are served as far as they reach, and nothing else in a real garden', async () => {
+    const h = harness({ demo: false });
     const api = h.start();
     const csv = [HEAD, ...rows('2026-05-24T18:00:00Z', 24)].join('\n');
     await api
@@ -69,7 +136,9 @@ describe('hours from a file', () => {
       source: 'file',
       hours: expect.arrayContaining([expect.objectContaining({ temperatureC: 12 })]),
     });
-    expect((await api.get('/api/v1/weather?hours=48')).body.source).toBe('mixed');
+    // behind the file nothing is known, and nothing is made up
+    expect((await api.get('/api/v1/weather?hours=48')).body).toMatchObject({ source: 'file', holdsUntil: '2026-05-25T18:00:00.000Z' });
+    expect((await api.get('/api/v1/weather?hours=48')).body.hours).toHaveLength(24);
 
     const gap = csv
       .split('\n')
@@ -80,7 +149,7 @@ describe('hours from a file', () => {
     expect((await api.get('/api/v1/weather/file')).body.hours).toBe(24);
 
     await api.delete('/api/v1/weather/file').expect(204);
-    expect((await api.get('/api/v1/weather?hours=24')).body.source).toBe('stand-in');
+    expect((await api.get('/api/v1/weather?hours=24')).body).toEqual({ source: 'none', holdsUntil: null, seenAt: null, hours: [] });
     await api.get('/api/v1/weather?hours=5000').expect(422);
     await api.get('/api/v1/weather?from=yesterday').expect(422);
     h.stop();
@@ -105,12 +174,6 @@ describe('hours from a file', () => {
 });
 
 describe('the air in a record', () => {
-  const done = async (api: ReturnType<ReturnType<typeof harness>['start']>) => {
-    const bed = planting();
-    await api.put(`/api/v1/plantings/${bed.id}`).send(bed).expect(200);
-    const t = treatment(bed.id, null, { finishedAt: '2026-05-24T18:00:00.000Z' });
-    return (await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200)).body;
-  };
   test('what nobody measured is not written down, and leaves take the longer time to dry', async () => {
     const h = harness({ demo: false });
     const record = await done(h.start());

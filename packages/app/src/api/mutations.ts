@@ -9,6 +9,7 @@ import {
   ownSheetSchema,
   photoSchema,
   shedItemSchema,
+  skyLookSchema,
   plantingSchema,
   sprayerSchema,
   treatmentSchema,
@@ -25,6 +26,7 @@ import {
   type TreatmentDraft,
 } from '@sleetbrook/core/api';
 import { labelLineSchema } from '@sleetbrook/core/label';
+import type { SkyLook } from '@sleetbrook/core/weather';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
@@ -59,6 +61,7 @@ export const useRestoreSheet = () => useWrite((id: string) => request('POST', `/
 export const useTakeInSheets = () => useWrite((text: string) => request('POST', '/sheets/file', importedSchema, { text }));
 export const useReadRates = () => useWrite((text: string) => request('POST', '/sheets/rates', z.array(labelLineSchema), { text }));
 export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clock', clockSchema, { now }));
+export const useSaveSky = () => useWrite((look: SkyLook) => request('PUT', `/weather/sky/${look.id}`, skyLookSchema, look));
 const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
 export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, 'text/csv'));
 export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/file', null));

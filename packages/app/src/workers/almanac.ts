@@ -260,7 +260,7 @@ function troublePage(t: Trouble): AlmanacPage {
     months: t.months,
     favours: t.favours,
     life: t.life,
-    notifiable: t.notifiable,
+    notifiable: t.report !== null,
     facts: [
       ...t.facts.map((f) => ({ text: f.text, source: sayProvenance(f.prov) })),
       said(t.vulnerable, 'Open to treatment'),

@@ -33,7 +33,7 @@ import {
 } from '@sleetbrook/core/diagnose';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight, usualness } from '@sleetbrook/core/scout';
-import { conditionsOver, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
+import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
 
 export interface NamingTask {
@@ -79,7 +79,15 @@ export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'cond
 
 export interface Deciding {
   readonly verdicts: readonly Verdict[];
-  readonly advice: { readonly key: string; readonly why: string } | null;
+  readonly advice: {
+    readonly key: string;
+    readonly why: string;
+    /** Keys of what goes with it, and of what keeps more from coming. */
+    readonly along: readonly string[];
+    readonly prevents: readonly string[];
+    /** Share that has to be stopped; null where that decides nothing. */
+    readonly stop: number | null;
+  } | null;
   /** What could be otherwise, so that more would be open; what is tried already included. */
   readonly changes: readonly Change[];
   /** Keys of what was closed, and is usable with what is tried. */
@@ -193,7 +201,7 @@ export const tasks = {
   decide(task: DecidingTask): Deciding {
     const host = findHost(task.hostId);
     const trouble = findTrouble(task.troubleId);
-    const conditions = conditionsOver(task.weather, task.place, task.now);
+    const conditions = conditionsAt(task.planting.site, task.weather, task.place, task.now);
     const ahead = conditions.slice(0, RIBBON_SLOTS);
     if (!host || !trouble) return { ...UNDECIDED, ahead };
     const { situation, shows } = seenBy(task.school, { ...task, host, trouble, conditions });
@@ -207,7 +215,13 @@ export const tasks = {
     const able = verdicts.filter((v) => v.status !== 'never');
     return {
       verdicts,
-      advice: advice && { key: advice.verdict.key, why: advice.why },
+      advice: advice && {
+        key: advice.verdict.key,
+        why: advice.why,
+        along: advice.steps.slice(1).map((v) => v.key),
+        prevents: advice.prevents.map((v) => v.key),
+        stop: advice.needed?.stop ?? null,
+      },
       changes: changesFor(asItIs),
       opened: verdicts.filter((v) => v.status === 'usable' && !open.has(v.key)).map((v) => v.key),
       sooner: verdicts.filter((v) => v.status === 'not-now' && opensAt(v) < (opensBefore.get(v.key) ?? Infinity)).map((v) => v.key),

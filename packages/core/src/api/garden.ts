@@ -33,6 +33,11 @@ export const gardenSchema = z.strictObject({
   latitude: z.number({ error: 'Type the latitude in degrees, such as 55.2.' }).min(-90, 'Latitude is at least -90.').max(90, 'Latitude is at most 90.'),
   longitude: z.number({ error: 'Type the longitude in degrees, such as -1.9.' }).min(-180, 'Longitude is at least -180.').max(180, 'Longitude is at most 180.'),
   zone: z.string().refine(validZone, { message: 'This is not a time zone. Example: Europe/London.' }),
+  /** ISO 3166-1, two capitals; empty while it was not asked. */
+  country: z
+    .string()
+    .regex(/^([A-Z]{2})?$/, 'Choose a country from the list.')
+    .default(''),
   units: z.enum(['metric', 'us', 'imperial', 'australian']),
   policy: z.enum(POLICIES),
   /** Who and what else is around. */

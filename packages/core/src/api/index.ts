@@ -6,6 +6,7 @@ export * from './photo';
 export * from './planting';
 export * from './shed';
 export * from './sheet';
+export * from './sky';
 export * from './treatment';
 export * from './views';
 export * from './walk';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { findHost } from '../catalogue/hosts/find';
-import { ABOUT } from '../decide/circumstances';
+import { KEPT_ABOUT } from '../decide/circumstances';
 import { TOLERANCES } from '../scout/enough';
 import { daySchema, idSchema, nameSchema, revisionSchema } from './common';
 
@@ -32,7 +32,9 @@ export const plantingSchema = z
     /** Round the trunk, for drenches and trunk sprays. */
     trunkCm: z.number({ error: 'Type what the tape says, in cm.' }).positive('It must be more than 0.').max(2000, 'No trunk is as thick.').nullable(),
     /** What is so on the day: thirsty, covered, beside a pond. */
-    about: z.array(z.enum(ABOUT)),
+    about: z.array(z.enum(KEPT_ABOUT)),
+    /** The day on which somebody looked and no flower was open: it holds for that day. */
+    noFlowerOn: daySchema.nullable().default(null),
     /** First and last day of the coming picking. */
     pickFrom: daySchema.nullable(),
     pickUntil: daySchema.nullable(),

@@ -94,7 +94,13 @@ export const treatmentSchema = treatmentRequestSchema.extend({
   lineId: z.string().nullable(),
   /** The air then, and who says so; null where nobody measured it. Older records do not say who. */
   weather: z
-    .object({ temperatureC: z.number(), humidityPct: z.number(), windMs: z.number(), cloud: z.number(), source: z.enum(['file', 'demonstration']).optional() })
+    .object({
+      temperatureC: z.number(),
+      humidityPct: z.number(),
+      windMs: z.number(),
+      cloud: z.number(),
+      source: z.enum(['file', 'seen', 'demonstration']).optional(),
+    })
     .nullable(),
   keepOutUntil: instantSchema.nullable(),
   pickFrom: instantSchema.nullable(),

@@ -12,10 +12,19 @@ export type Clock = z.infer<typeof clockSchema>;
 
 export const healthSchema = z.object({ status: z.literal('ok'), version: z.string(), now: instantSchema, demo: z.boolean() });
 
-/** Hours served by the weather route. `source` says what they are. */
+/** Who says what an hour is like: a loaded file, a look at the sky, or the demonstration, which makes it up. */
+export const HOUR_SOURCES = ['file', 'seen', 'demonstration'] as const;
+export type HourSource = (typeof HOUR_SOURCES)[number];
+
+/**
+ * Hours served by the weather route, one after the other with none missing: those that are not there are not known.
+ * `source` is that of the hour at hand, `none` where nobody says anything of it; `holdsUntil` is the end of the last.
+ */
 export const weatherSchema = z.object({
-  source: z.enum(['stand-in', 'file', 'mixed']),
-  hours: z.array(hourlyWeatherSchema),
+  source: z.enum([...HOUR_SOURCES, 'none']),
+  holdsUntil: instantSchema.nullable(),
+  seenAt: instantSchema.nullable(),
+  hours: z.array(hourlyWeatherSchema.extend({ source: z.enum(HOUR_SOURCES) })),
 });
 export type Weather = z.infer<typeof weatherSchema>;
 

@@ -9,13 +9,13 @@ export { cardOf } from './card';
 export { CONTROLS } from './controls';
 export { findControl } from './controls/find';
 export type { Schools } from './schema';
-export { usesOn, type Use } from './used-on';
+export { doesOn, usesOn, type Use } from './used-on';
 export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };
 export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];
 export { LOOK_COSTS } from './parts';
 export { checkCatalogue } from './check';
 export { LOOKS, PARTS } from './schema';
-export type { Drawing, Friend, HostGroup, LifeStage, LookKind, Means, Sign, Trouble, TroubleKind, Typicality } from './schema';
+export type { Drawing, Does, Friend, HostGroup, LifeStage, LookKind, Means, Sign, Trouble, TroubleKind, Typicality } from './schema';
 
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map((x) => [x.id, x]));
 const signs = byId<Sign>(SIGNS);

@@ -3,6 +3,8 @@ import { METHODS } from './methods';
 
 /** Ids are kebab-case and never change once released: records refer to them. */
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/);
+/** ISO 3166-1, two capitals. */
+const country = z.string().regex(/^[A-Z]{2}$/);
 const sentence = z.string().min(3).max(400);
 
 export const provenanceSchema = z
@@ -29,6 +31,8 @@ export const hostSchema = z.strictObject({
   parts: z.array(z.enum(PARTS)).min(1),
   /** Flowers that bees visit. */
   beePlant: z.boolean(),
+  /** New flowers open while fruit hangs, so that "in fruit" does not say that no flower is open. */
+  flowersOn: z.boolean(),
   /** Tips grow upright and chafe under a cover laid straight on them. */
   uprightTips: z.boolean(),
   /** Stands for every plant of its family (or for any plant at all) that has no entry of its own. */
@@ -87,9 +91,39 @@ const suspectBase = {
 export const KINDS = ['insect', 'mite', 'mollusc', 'animal', 'worm', 'fungus', 'bacterium', 'virus', 'disorder'] as const;
 export type TroubleKind = (typeof KINDS)[number];
 
-/** What a stage of life is open to. */
-export const MEANS = ['hand', 'helpers', 'contact', 'stomach', 'systemic', 'bait', 'cover', 'fungicide', 'clearing', 'none'] as const;
+/**
+ * What a stage of life is open to, and how a control reaches it. Fine enough to be true: winter eggs are open to oil
+ * and not to soap, `contact` is what poisons on touch, `enemies` hunt on the plant and `nematodes` in the soil, a
+ * `protectant` must be there before the spore, `kickback` stops a young infection and an `eradicant` one that shows.
+ */
+export const MEANS = [
+  'hand',
+  'water',
+  'soap',
+  'oil',
+  'contact',
+  'stomach',
+  'systemic',
+  'enemies',
+  'egg-parasites',
+  'nematodes',
+  'bait',
+  'cover',
+  'protectant',
+  'kickback',
+  'eradicant',
+  'clearing',
+  'none',
+] as const;
 export type Means = (typeof MEANS)[number];
+
+/**
+ * What a control does against a trouble: `cures` takes away what is there; `holds` keeps what is there from what is
+ * still sound (all there is against most diseases); `prevents` keeps it from coming and does nothing once it is there;
+ * `next-year` helps the next planting; `aids` helps other means along and is never enough alone.
+ */
+export const DOES = ['cures', 'holds', 'prevents', 'next-year', 'aids'] as const;
+export type Does = (typeof DOES)[number];
 
 const months = z.array(z.number().int().min(1).max(12)).min(1);
 
@@ -138,8 +172,14 @@ export const troubleSchema = z.strictObject({
   follows: z.array(id),
   /** Curled leaves hide it, so contact sprays miss. */
   hidesInCurl: z.boolean(),
-  /** In many places it must be reported. */
-  notifiable: z.boolean(),
+  /** Somewhere it must be reported before anything is done about it; null where no such duty is known. */
+  report: z.strictObject({ in: z.array(country).min(1), prov: provenanceSchema }).nullable(),
+  /** Why nobody treats it at home; null for what may be. */
+  notAtHome: factSchema.nullable(),
+  /** It lives inside wood, sap, roots or soil, where nothing that is sprayed on arrives. */
+  inside: z.boolean(),
+  /** A water mould: fungicides of the true fungi do nothing to it. */
+  waterMould: z.boolean(),
   schools: z.array(schoolsSchema),
   controls: z
     .array(
@@ -149,6 +189,8 @@ export const troubleSchema = z.strictObject({
         effect: z.number().min(0).max(1),
         why: sentence,
         prov: provenanceSchema,
+        /** What it does against this one, where that is not what the control does in general. */
+        does: z.enum(DOES).optional(),
       }),
     )
     .min(3),
@@ -237,6 +279,16 @@ export const controlSchema = z.strictObject({
   after: factSchema,
   /** How it reaches what it is meant for; empty for care, which has no stage to catch. */
   means: z.array(z.enum(MEANS)),
+  /** What it does in general; a trouble's own line may say otherwise. */
+  does: z.enum(DOES),
+  /** The plant is gone afterwards: only where nothing lesser would do. */
+  destroys: z.boolean().optional(),
+  /** Only where the plants stand in pots. */
+  inPots: z.boolean().optional(),
+  /** Only under glass or plastic, or in a room. */
+  underCoverOnly: z.boolean().optional(),
+  /** What it can do nothing against, whatever the label word. */
+  notFor: z.array(z.enum(['bacterium', 'virus', 'water-mould', 'inside'])).optional(),
   /** Kinds of trouble, by label word, that it is used on without their entries naming it. */
   alsoFor: z.array(z.strictObject({ pests: z.array(id).min(1), effect: z.number().min(0).max(1), why: sentence, prov: provenanceSchema })).optional(),
   /** Made at home from plants, soap or ash: a pesticide in law in some places. */
@@ -245,8 +297,6 @@ export const controlSchema = z.strictObject({
   releases: z.boolean().optional(),
   /** Shuts insects out, the useful ones too. */
   covers: z.boolean().optional(),
-  /** Helps the next planting, not this one: never what is recommended for a trouble that is there. */
-  nextTime: z.boolean().optional(),
   /** Where growers' schools differ about it. */
   schools: z.array(schoolsSchema).optional(),
   cautions: z.array(factSchema),

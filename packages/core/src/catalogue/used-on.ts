@@ -1,24 +1,50 @@
 import { CONTROLS } from './controls';
-import type { Trouble } from './schema';
+import type { Control, Does, Trouble } from './schema';
 
 /** One control against a trouble: the share it is expected to stop, and why. */
 export type Use = Trouble['controls'][number];
+
+type Against = Pick<Trouble, 'controls' | 'labelAs' | 'kind' | 'inside' | 'waterMould' | 'report'>;
+
+/** A label word gives permission and never an effect: these a control can do nothing against. */
+const isInVain = (c: Control, t: Against): boolean =>
+  c.notFor?.some((n) => (n === 'inside' ? t.inside : n === 'water-mould' ? t.waterMould : n === t.kind)) ?? false;
+
+const REPORT: Use = { control: 'report-it', effect: 0, why: 'The plant-health office decides what is done, and must see it in place.', prov: { mark: 'CP' } };
 
 const known = new WeakMap<Trouble['controls'], readonly Use[]>();
 
 /**
  * Everything that is used on a trouble: what its own entry names, and what controls name by label word
- * ("aphids"). The entry's own figure goes before a control's general one.
+ * ("aphids"). The entry's own figure goes before a control's general one; what can do nothing against such an
+ * organism is left out, whatever its label says.
  */
-export function usesOn(trouble: Pick<Trouble, 'controls' | 'labelAs'>): readonly Use[] {
+export function usesOn(trouble: Against): readonly Use[] {
   const before = known.get(trouble.controls);
   if (before) return before;
   const named = new Set(trouble.controls.map((u) => u.control));
-  const implied = CONTROLS.filter((c) => !named.has(c.id)).flatMap((c): Use[] => {
+  const implied = CONTROLS.filter((c) => !named.has(c.id) && !isInVain(c, trouble)).flatMap((c): Use[] => {
     const hit = c.alsoFor?.find((a) => a.pests.some((p) => trouble.labelAs.includes(p)));
     return hit ? [{ control: c.id, effect: hit.effect, why: hit.why, prov: hit.prov }] : [];
   });
-  const uses = [...trouble.controls, ...implied];
+  const uses = [...trouble.controls, ...implied, ...(trouble.report ? [REPORT] : [])];
   known.set(trouble.controls, uses);
   return uses;
+}
+
+/** What is not alive is put right by care and by hand: there it cures what elsewhere only helps along. */
+const CARE = 2;
+
+/**
+ * What a control does against a trouble: as its own line says, else as the control does in general.
+ * @example doesOn(rowCover, cabbageWhite) // 'prevents'
+ */
+export function doesOn(control: Pick<Control, 'id' | 'does' | 'rung'>, trouble: Pick<Trouble, 'controls' | 'kind'>): Does {
+  const own = trouble.controls.find((u) => u.control === control.id)?.does;
+  return (
+    own ??
+    (trouble.kind === 'disorder' && control.rung > 0 && control.rung <= CARE && (control.does === 'aids' || control.does === 'prevents')
+      ? 'cures'
+      : control.does)
+  );
 }

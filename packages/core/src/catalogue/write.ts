@@ -1,6 +1,6 @@
 import { CP, MEM, pub, type Provenance } from '../measure';
 import { monthsOf } from './months';
-import type { Friend, LifeStage, Means, Schools, Trouble, TroubleKind, Typicality } from './schema';
+import type { Does, Friend, LifeStage, Means, Schools, Trouble, TroubleKind, Typicality } from './schema';
 
 interface Fact {
   readonly text: string;
@@ -19,7 +19,19 @@ export type Means1 = Trouble['controls'][number];
  * One control against a trouble.
  * @param effect share expected to be stopped, 0 … 1
  */
-export const against = (control: string, effect: number, why: string, prov: Provenance = CP): Means1 => ({ control, effect, why, prov });
+export const against = (control: string, effect: number, why: string, prov: Provenance = CP, does?: Does): Means1 => ({
+  control,
+  effect,
+  why,
+  prov,
+  ...(does ? { does } : {}),
+});
+
+/** A list of means without those that a plant or pest is on no label of. @example ...except(SOFT_SUCKERS, 'systemic-drench') */
+export const except = (list: readonly Means1[], ...ids: readonly string[]): readonly Means1[] => list.filter((u) => !ids.includes(u.control));
+
+/** @example doing('holds', against('row-cover', 0.92, 'Shake the beetles off first.')) */
+export const doing = (does: Does, use: Means1): Means1 => ({ ...use, does });
 
 /** Sign ids apart by spaces, by how typical they are. */
 export type Seen = Partial<Record<Typicality, string>>;
@@ -72,7 +84,12 @@ export interface TroubleEntry {
   readonly apart?: Readonly<Record<string, string>>;
   readonly follows?: string;
   readonly hidesInCurl?: boolean;
-  readonly notifiable?: boolean;
+  /** Countries by their two letters, apart by spaces, where it must be reported before anything is done. */
+  readonly report?: { readonly in: string; readonly prov?: Provenance };
+  readonly notAtHome?: Fact;
+  /** It lives where nothing sprayed on arrives: wood, sap, roots, soil. */
+  readonly inside?: boolean;
+  readonly waterMould?: boolean;
   readonly schools?: readonly Schools[];
   readonly controls: readonly Means1[];
 }
@@ -104,7 +121,10 @@ export function trouble(e: TroubleEntry): Trouble {
     apart: { ...e.apart },
     follows: words(e.follows ?? ''),
     hidesInCurl: e.hidesInCurl ?? false,
-    notifiable: e.notifiable ?? false,
+    report: e.report ? { in: words(e.report.in), prov: e.report.prov ?? MEM } : null,
+    notAtHome: e.notAtHome ?? null,
+    inside: e.inside ?? false,
+    waterMould: e.waterMould ?? false,
     schools: [...(e.schools ?? [])],
     controls: [...new Map(e.controls.map((c) => [c.control, c])).values()],
   };

@@ -2,12 +2,14 @@ import type { Change, Situation, Verdict } from './types';
 
 /** The situation as it would be after a change. */
 export function withChange(s: Situation, change: Change): Situation {
-  const about = change.without ? s.planting.about.filter((a) => a !== change.without) : s.planting.about;
+  const kept = change.without ? s.planting.about.filter((a) => a !== change.without) : s.planting.about;
+  const about = change.withAbout && !kept.includes(change.withAbout) ? [...kept, change.withAbout] : kept;
   return {
     ...s,
     planting: { ...s.planting, ...change.planting, about },
     stageSeen: change.stageSeen === undefined ? s.stageSeen : change.stageSeen,
     homeMade: change.homeMade ?? s.homeMade,
+    ...(change.reported ? { reported: true } : {}),
     plans: change.noPlans ? [] : s.plans,
   };
 }

@@ -1,6 +1,18 @@
 /** What may be so about a planting on the day, beside its stage. */
-export const ABOUT = ['thirsty', 'tender-growth', 'soil-soaked', 'covered', 'weeds-in-flower', 'for-butterflies', 'pond-near'] as const;
+export const ABOUT = [
+  'thirsty',
+  'tender-growth',
+  'soil-soaked',
+  'covered',
+  'weeds-in-flower',
+  'for-butterflies',
+  'pond-near',
+  'in-pots',
+  'no-flower-open',
+] as const;
 export type About = (typeof ABOUT)[number];
+/** What a planting keeps of it: whether a flower is open is looked at on the day. */
+export const KEPT_ABOUT = ABOUT.filter((a): a is Exclude<About, 'no-flower-open'> => a !== 'no-flower-open');
 
 /** Who and what else is around the garden. */
 export const AROUND = ['children', 'pets', 'hives', 'fish-pond', 'sensitive-neighbour'] as const;

@@ -5,8 +5,12 @@ export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeM
 export { conflictsAmong, goesWith, type Tie } from './combine';
 export { courseIfLeft, type Course } from './course';
 export { judge } from './judge';
-export { gentlerThan } from './gentler';
-export { hazardParts, hazardScore, ladder, recommend, whyBefore, type Advice } from './ladder';
+export { flowersOpen } from './flowers';
+export { actsOnWhatIsThere, gentlerThan, WORTH_TRYING } from './gentler';
+export { dutyToReport } from './duty';
+export { hazardParts, hazardScore, ladder, whyBefore } from './ladder';
+export { needed, weeklyGrowth, type Needed } from './needed';
+export { gentlestOf, plans, recommend, together, type Advice } from './recommend';
 export { RULES } from './rules';
 export { SCHOOLS, seenBy, type School } from './schools';
 export type { Candidate, Change, Opening, PastTreatment, PlantingFacts, Reason, Situation, Verdict } from './types';

@@ -1,15 +1,19 @@
 import type { Control, HourNeeds } from '../catalogue';
-import { usesOn } from '../catalogue/used-on';
+import { doesOn, usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { instant, sayWhen, type Instant } from '../measure';
 import { needsOf, openHours, reasonsAt, SLOT_MS, type Conditions, type Setting, type Span } from '../weather';
 import { candidateFor, keyOf, sheetsOf } from './candidates';
+import { flowersOpen } from './flowers';
 import { keepOutMs, meetings } from './plans';
 import { DATED_RULES, RULES } from './rules';
 import type { Candidate, Opening, Reason, Situation, Verdict } from './types';
 
 const dated = (s: Situation, c: Candidate, at: Instant): Reason[] => DATED_RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
 const against = (s: Situation, c: Candidate, at: Instant): Reason[] => RULES.map((rule) => rule(s, c, at)).filter((r): r is Reason => r !== null);
+
+/** Curled leaves keep what is put on the outside from this share of them (from memory). */
+const CURLED = 0.5;
 
 /**
  * Whether a control may be used in this situation, with every reason.
@@ -22,9 +26,20 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
   const known = usesOn(s.trouble).find((x) => x.control === control.id);
   const setting: Setting = {
     site: s.planting.site,
-    inFlower: (s.planting.stage === 'flowering' && s.host.beePlant) || s.planting.about.includes('weeds-in-flower'),
+    inFlower: (flowersOpen(s) && s.host.beePlant) || s.planting.about.includes('weeds-in-flower'),
   };
-  const base = { key: keyOf(control, c.sheet), setting, control, sheet: c.sheet, line: c.line, effect: known?.effect ?? 0, effectWhy: known?.why ?? '' };
+  const atBest = known?.effect ?? 0;
+  const base = {
+    key: keyOf(control, c.sheet),
+    setting,
+    control,
+    sheet: c.sheet,
+    line: c.line,
+    does: doesOn(control, s.trouble),
+    effect: atBest * (reasons.some((r) => r.code === 'curled') ? CURLED : 1),
+    effectAtBest: atBest,
+    effectWhy: known?.why ?? '',
+  };
   const never = reasons.some((r) => r.weight === 'never');
   const event = reasons.find((r) => r.opens?.kind === 'event');
   if (never || event) {
@@ -36,6 +51,12 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
   const openSpans = withoutPlans(hours, s, c).flatMap((span) => clip(s, c, span));
   const first = openSpans[0];
   const waits = reasons.some((r) => r.weight === 'not-now');
+  // without weather, what asks for any is not open: nobody knows that it is dry, calm or mild
+  if (s.conditions.length === 0) {
+    const unknown = lookUp(needs);
+    if (unknown) return { ...base, status: 'not-now', reasons: order([...reasons, unknown]), opens: unknown.opens ?? null, openSpans: [] };
+    return { ...base, status: waits ? 'not-now' : 'usable', reasons: order(reasons), opens: waits ? beyond(s, c, reasons) : null, openSpans: [] };
+  }
   const here = s.conditions[0];
   const closedNow = here ? reasonsAt(here, needs, setting) : [];
   // `now` falls between two quarter hours: an opening from the very next one counts as now
@@ -56,7 +77,14 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
           opens,
         }));
   if (!waits && hourReasons.length === 0) {
-    hourReasons.push({ code: 'hour-none', weight: 'not-now', sentence: 'No open hour is in sight yet.', inputs: [], source: { mark: 'CP' }, opens });
+    hourReasons.push({
+      code: 'hour-none',
+      weight: 'not-now',
+      sentence: first ? 'Open for less than half an hour just now.' : 'No open hour is in sight yet.',
+      inputs: [],
+      source: { mark: 'CP' },
+      opens,
+    });
   }
   return { ...base, status: 'not-now', reasons: order([...reasons, ...hourReasons]), opens, openSpans };
 }
@@ -86,6 +114,30 @@ function clip(s: Situation, c: Candidate, span: Span): Span[] {
   return to - from >= 2 * STEP_MS ? [{ from: instant(from), to: instant(to) }] : [];
 }
 const STEP_MS = SLOT_MS;
+
+const LOOK_UP: Readonly<Partial<Record<keyof HourNeeds, string>>> = {
+  maxTempC: 'how warm it is',
+  minTempC: 'how warm it is',
+  maxSunWm2: 'the sun',
+  maxWindMs: 'the wind',
+  rainFreeHours: 'whether rain is coming',
+  leaf: 'whether leaves are wet',
+  bees: 'whether bees fly',
+};
+
+/** Nobody measured or forecast the weather: what to look at; null where the hour does not matter. */
+function lookUp(needs: HourNeeds): Reason | null {
+  const what = [...new Set((Object.keys(needs) as (keyof HourNeeds)[]).flatMap((k) => LOOK_UP[k] ?? []))];
+  if (what.length === 0) return null;
+  return {
+    code: 'hour-unknown',
+    weight: 'not-now',
+    sentence: `No weather is known here: look for yourself (${what.join(', ')}).`,
+    inputs: [],
+    source: { mark: 'CP' },
+    opens: { kind: 'event', event: 'after a look at the sky', change: null },
+  };
+}
 
 /** Open spans less the hours after which somebody would have to go in too early. */
 function withoutPlans(spans: readonly Span[], s: Situation, c: Candidate): readonly Span[] {

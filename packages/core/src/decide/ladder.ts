@@ -1,10 +1,9 @@
-import { thresholdFor } from '../scout/count';
 import { CONTROLS } from '../catalogue/controls';
 import type { Control } from '../catalogue/light';
 import { usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { sheetsOf } from './candidates';
-import { expected, WORTH_TRYING } from './gentler';
+import { dutyToReport } from './duty';
 import { judge } from './judge';
 import type { Situation, Verdict } from './types';
 
@@ -57,51 +56,12 @@ export function whyBefore(first: Verdict, next: Verdict, rungNames: readonly str
  * Verdicts on every control of the trouble, least toxic first: rung, then hazard, then what does more.
  */
 export function ladder(s: Situation): Verdict[] {
-  const ids = new Set(usesOn(s.trouble).map((u) => u.control));
+  // nobody is told to report what need not be reported where they live
+  const ids = new Set(usesOn(s.trouble).flatMap((u) => (u.control === 'report-it' && dutyToReport(s) === 'none' ? [] : [u.control])));
   return CONTROLS.filter((c) => ids.has(c.id))
     .flatMap((c) => {
       const sheets = sheetsOf(c, s);
       return sheets.length > 0 ? sheets.map((sheet) => judge(c, s, sheet)) : [judge(c, s)];
     })
     .sort(byGentleness);
-}
-
-export interface Advice {
-  readonly verdict: Verdict;
-  readonly why: string;
-}
-
-/** The rung of the licensed person. */
-const LICENSED = 7;
-/** A gentler way that opens within this time is worth waiting for. */
-const WORTH_WAITING_MS = 3 * 86_400_000;
-
-/**
- * The lowest rung that is expected to do and may be used now or within three days; on one rung, what
- * may be used now comes first. A licensed person only when nothing else is left.
- * @param share share affected at the last count, or null when none was made
- * @param failed controls that were carried out as meant and did not do: only these are left behind
- */
-export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, failed: readonly string[] = []): Advice | null {
-  const leave = verdicts.find((v) => v.control.rung === 0);
-  const worthIt = thresholdFor(s.trouble.threshold.share, s.planting.tolerance);
-  if (failed.length === 0 && leave && share !== null && share < worthIt) {
-    return {
-      verdict: leave,
-      why: `${Math.round(share * 100)} in 100 affected, under the ${Math.round(worthIt * 100)} at which acting is worth it.`,
-    };
-  }
-  const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
-  const atHome = verdicts.filter(
-    (v) =>
-      v.control.rung > 0 && v.control.rung < LICENSED && (s.preventing || !v.control.nextTime) && !failed.includes(v.control.id) && expected(v) >= WORTH_TRYING,
-  );
-  // what opens later at home still goes before a licensed person
-  const later = atHome.filter((v) => v.status === 'not-now' && v.opens?.kind === 'at');
-  const now = atHome.filter(soon);
-  const able = now.length > 0 ? now : later.length > 0 ? later : verdicts.filter((v) => v.control.rung === LICENSED && v.status === 'usable');
-  const rung = Math.min(...able.map((v) => v.control.rung));
-  const onRung = able.filter((v) => v.control.rung === rung);
-  const best = onRung.find((v) => v.status === 'usable') ?? onRung[0];
-  return best ? { verdict: best, why: best.effectWhy } : null;
 }

@@ -1,4 +1,4 @@
-import type { Control, Host, Trouble } from '../catalogue';
+import type { Control, Does, Host, Trouble } from '../catalogue';
 import type { LabelLine, LabelSheet } from '../label';
 import type { Instant, Provenance, WorkingInput } from '../measure';
 import type { Tolerance } from '../scout/count';
@@ -48,6 +48,10 @@ export interface Situation {
   readonly conditions: readonly Conditions[];
   /** Treatments of this planting, oldest first. */
   readonly records: readonly PastTreatment[];
+  /** ISO 3166-1 of the country the garden is in; null while it is not known. */
+  readonly country?: string | null;
+  /** The plant-health office has been told and has answered. */
+  readonly reported?: boolean;
   /** It is against what may come: nothing of it is there yet. */
   readonly preventing?: boolean;
   /** Signs seen at the last look. */
@@ -74,6 +78,9 @@ export interface Change {
   readonly planting?: Partial<PlantingFacts>;
   /** What is no longer so about the planting. */
   readonly without?: About;
+  /** What is so about it from then on. */
+  readonly withAbout?: About;
+  readonly reported?: boolean;
   readonly stageSeen?: string | null;
   readonly homeMade?: HomeMade;
   readonly noPlans?: boolean;
@@ -110,8 +117,12 @@ export interface Verdict {
   readonly opens: Opening | null;
   /** The next open hours from now on, for this control, label waits included. */
   readonly openSpans: readonly Span[];
-  /** Expected share stopped, and why, from the trouble's entry. */
+  /** What it does against this trouble. */
+  readonly does: Does;
+  /** Share expected to be stopped here and now: the figure that is shown is the one that is reckoned with. */
   readonly effect: number;
+  /** The same at its best, from the trouble's entry. */
+  readonly effectAtBest: number;
   readonly effectWhy: string;
   /** Where the plants stand, as the hour rules saw it. */
   readonly setting: Setting;

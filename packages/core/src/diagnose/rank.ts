@@ -32,7 +32,7 @@ export function rankSuspects(context: KeyContext, answers: readonly Answer[]): S
     name: w.entry?.name ?? 'Something else',
     kind: kindOf(w.entry),
     probability: w.p,
-    notifiable: w.entry !== null && 'notifiable' in w.entry && w.entry.notifiable,
+    notifiable: w.entry !== null && 'report' in w.entry && w.entry.report !== null,
     evidence: i < EXPLAINED ? explain(w) : [],
   }));
 }

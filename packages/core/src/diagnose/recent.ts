@@ -1,13 +1,16 @@
 import type { HourlyWeather } from '../weather';
 import type { WeatherWord } from '../scout';
 
+const LEAST_HOURS = 72;
+
 /**
  * The weather of the last two weeks in the words the entries use.
  * Bounds (from memory): under 10 mm of rain is dry, over 40 mm wet; mean under 11 °C cool, over 15 °C warm.
- * @param hours the last 14 days, any order; fewer hours are scaled up
+ * @param hours the last 14 days, any order; fewer hours are scaled up, under three days say nothing
  */
 export function recentWords(hours: readonly HourlyWeather[]): WeatherWord[] {
-  if (hours.length === 0) return [];
+  // a night or two say nothing of a fortnight
+  if (hours.length < LEAST_HOURS) return [];
   const rain = hours.reduce((s, h) => s + h.rainMm, 0) * (336 / hours.length);
   const mean = hours.reduce((s, h) => s + h.temperatureC, 0) / hours.length;
   const words: WeatherWord[] = [];

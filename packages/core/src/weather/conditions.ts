@@ -17,6 +17,8 @@ export interface Conditions {
   readonly cloud: number;
   readonly sunAltitude: Degrees;
   readonly irradiance: WattsPerSquareMetre;
+  /** It is on its way up: dawn is not dusk. */
+  readonly sunRising: boolean;
   readonly beesFlying: boolean;
   /** Dew or rain on the leaves. */
   readonly leafWet: boolean;
@@ -88,6 +90,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
       cloud,
       sunAltitude: altitude,
       irradiance: irradiance(altitude, cloud),
+      sunRising: sunAltitude(instant(t + SLOT_MS), place) > altitude,
       beesFlying: beesFly({ temperatureC, sunAltitude: altitude, windMs, rainMm: a.rainMm }),
       leafWet: rained || (humidityPct >= 92 && altitude < 8),
       rainInHours: Math.max(0, (rainAhead[i] as number) - (rainAhead[i] === 0 ? 0 : f)),

@@ -1,4 +1,6 @@
 export { deltaT, wetBulb } from './air';
+export { conditionsAt } from './setting';
+export { CHANCES, hoursOfSky, LEAVES, SKIES, skyHolds, WARMTHS, WINDS, type Chance, type SkyLook, type Wind } from './sky';
 export { beesFly, conditionsOver, dryingHours, RAIN_THAT_COUNTS_MM, SLOT_MS, type Conditions } from './conditions';
 export { hourlyWeatherSchema, type HourlyWeather } from './hourly';
 export { needsOf } from './needs';

@@ -8,13 +8,17 @@ import type { LabelSheet } from '../label';
 export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
   if (!sheet) return control.needs;
   const own = control.needs;
-  const bees = sheet.bees === 'toxic' ? 'always' : sheet.bees === 'wet' ? (own.bees ?? 'in-flower') : own.bees;
+  // what is poured into the soil is in no air that bees fly in; what rises with the sap is a matter of weeks, not of hours
+  const poured = sheet.lines.length > 0 && sheet.lines.every((l) => l.coverage === 'drenched');
+  const bees = poured ? own.bees : sheet.bees === 'toxic' ? 'always' : sheet.bees === 'wet' ? (own.bees ?? 'in-flower') : own.bees;
   return {
     ...own,
     ...strictest('maxTempC', Math.min, own.maxTempC, sheet.maxTempC),
     ...strictest('minTempC', Math.max, own.minTempC, sheet.minTempC),
     rainFreeHours: Math.max(own.rainFreeHours ?? 0, sheet.rainfastHours),
     ...(bees ? { bees } : {}),
+    // nobody measures and pours in the dark
+    daylight: true,
     ...ahead(sheet),
     ...(sheet.into === 'not-mixed' ? { dry: true } : {}),
     ...(own.maxWindMs !== undefined ? inTheAir(sheet) : {}),

@@ -27,6 +27,7 @@ const GARDEN = {
   latitude: 55.2,
   longitude: -1.9,
   zone: ZONE,
+  country: 'GB',
   emergencyNumber: '999',
   setUp: true,
 };
@@ -39,6 +40,7 @@ const base = {
   heightM: null,
   trunkCm: null,
   about: [],
+  noFlowerOn: null,
   pickFrom: null,
   pickUntil: null,
 };

@@ -10,6 +10,7 @@ interface Row {
   longitude: number;
   zone: string;
   units: Garden['units'];
+  country: string;
   policy: Garden['policy'];
   around: string;
   home_made: Garden['homeMade'];
@@ -29,6 +30,7 @@ export const UNSET_GARDEN: Garden = {
   longitude: 0,
   zone: 'Europe/London',
   units: 'metric',
+  country: '',
   policy: 'any-labelled',
   around: [],
   homeMade: 'not-known',
@@ -42,10 +44,10 @@ export const UNSET_GARDEN: Garden = {
 export function gardenStore(db: Db) {
   const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');
   const upsert = db.prepare(`
-    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, units, policy, around, home_made, plans, emergency_number, poison_centre, measures, set_up)
-    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @units, @policy, @around, @homeMade, @plans, @emergencyNumber, @poisonCentre, @measures, @setUp)
+    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, country, units, policy, around, home_made, plans, emergency_number, poison_centre, measures, set_up)
+    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @country, @units, @policy, @around, @homeMade, @plans, @emergencyNumber, @poisonCentre, @measures, @setUp)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, town = excluded.town, latitude = excluded.latitude,
-      longitude = excluded.longitude, zone = excluded.zone, units = excluded.units, policy = excluded.policy,
+      longitude = excluded.longitude, zone = excluded.zone, country = excluded.country, units = excluded.units, policy = excluded.policy,
       around = excluded.around, home_made = excluded.home_made, plans = excluded.plans,
       emergency_number = excluded.emergency_number, poison_centre = excluded.poison_centre, measures = excluded.measures, set_up = excluded.set_up`);
   return {
@@ -64,6 +66,7 @@ export function gardenStore(db: Db) {
           around: JSON.parse(r.around) as Garden['around'],
           homeMade: r.home_made,
           plans: JSON.parse(r.plans) as Garden['plans'],
+          country: r.country,
           emergencyNumber: r.emergency_number,
           poisonCentre: r.poison_centre,
           measures: JSON.parse(r.measures) as Garden['measures'],

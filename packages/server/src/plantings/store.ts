@@ -18,6 +18,7 @@ interface Row {
   trunk_cm: number | null;
   pick_from: string | null;
   pick_until: string | null;
+  no_flower_on: string | null;
   deleted_at: string | null;
 }
 
@@ -38,17 +39,19 @@ const fromRow = (r: Row): Planting => ({
   trunkCm: r.trunk_cm,
   pickFrom: r.pick_from,
   pickUntil: r.pick_until,
+  noFlowerOn: r.no_flower_on,
 });
 
 export function plantingStore(db: Db) {
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
   const upsert = db.prepare(`
-    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until)
-    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @about, @heightM, @trunkCm, @pickFrom, @pickUntil)
+    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until, no_flower_on)
+    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @about, @heightM, @trunkCm, @pickFrom, @pickUntil, @noFlowerOn)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, host_id = excluded.host_id, place = excluded.place,
       site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2, tolerance = excluded.tolerance,
-      about = excluded.about, height_m = excluded.height_m, trunk_cm = excluded.trunk_cm, pick_from = excluded.pick_from, pick_until = excluded.pick_until`);
+      about = excluded.about, height_m = excluded.height_m, trunk_cm = excluded.trunk_cm, pick_from = excluded.pick_from, pick_until = excluded.pick_until,
+      no_flower_on = excluded.no_flower_on`);
   const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
   return {

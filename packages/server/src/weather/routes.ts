@@ -1,9 +1,11 @@
 import express, { Router } from 'express';
 import { z } from 'zod';
+import { skyLookSchema } from '@sleetbrook/core/api';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
 import { parse } from '../http/problem';
 import { parseWeatherCsv } from './csv';
+import { skyStore } from './sky-store';
 import { weatherSource } from './source';
 import { weatherStore } from './store';
 
@@ -17,10 +19,16 @@ export function weatherRoutes(context: Context): Router {
   const gardens = gardenStore(db);
   const source = weatherSource(context);
   const store = weatherStore(db);
+  const skies = skyStore(db);
   return Router()
     .get('/weather', (req, res) => {
       const { from, hours } = parse(querySchema, req.query);
       res.json(source.range(from ? new Date(from) : clock.now(), hours, gardens.stored() ?? UNSET_GARDEN));
+    })
+    .put('/weather/sky/:id', (req, res) => {
+      const look = parse(skyLookSchema, { ...(req.body as object), id: req.params.id });
+      skies.save(look);
+      res.json(look);
     })
     .get('/weather/file', (_req, res) => void res.json(store.span()))
     .put('/weather/file', express.text({ type: 'text/csv', limit: '4mb' }), (req, res) => {

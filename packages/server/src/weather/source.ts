@@ -1,34 +1,68 @@
-import type { Weather } from '@sleetbrook/core/api';
-import type { HourlyWeather } from '@sleetbrook/core/weather';
+import type { HourSource, Weather } from '@sleetbrook/core/api';
+import { hoursOfSky, skyHolds, type HourlyWeather, type Place } from '@sleetbrook/core/weather';
 import type { Context } from '../context';
 import { standInWeather } from '../weather-station/stand-in';
+import { skyStore } from './sky-store';
 import { weatherStore } from './store';
 
 const HOUR = 3_600_000;
+/** No look at the sky holds for longer, and each tells of the two hours before it. */
+const SKY_HOURS = 50;
+const SKY_BEFORE = 2;
+
+type SaidHour = Weather['hours'][number];
 
 /** An hour that a record keeps, and where it is from. */
-export type KeptWeather = HourlyWeather & { readonly source: 'file' | 'demonstration' };
+export type KeptWeather = HourlyWeather & { readonly source: HourSource };
 
-/** Weather by the hour: loaded hours where there are any, the stand-in elsewhere. */
-export function weatherSource({ db, seed, demo }: Context) {
+/**
+ * Weather by the hour: loaded hours first, then what was seen in the sky. The stand-in is for the demonstration alone:
+ * elsewhere an hour that nobody says anything of is not known, and is not served.
+ */
+export function weatherSource({ db, seed, demo, clock }: Context) {
   const store = weatherStore(db);
-  const range = (from: Date, hours: number, place: { latitude: number; longitude: number }): Weather => {
-    const standIn = standInWeather(from, hours, place, seed);
-    const first = standIn[0];
-    if (!first) return { source: 'stand-in', hours: [] };
-    const start = new Date(first.at);
-    const loaded = new Map(store.between(start, new Date(start.getTime() + hours * HOUR)).map((h) => [h.at, h]));
-    if (loaded.size === 0) return { source: 'stand-in', hours: standIn };
-    return { source: loaded.size === standIn.length ? 'file' : 'mixed', hours: standIn.map((h) => loaded.get(h.at) ?? h) };
+  const skies = skyStore(db);
+
+  const said = (first: number, hours: number, place: Place): (SaidHour | undefined)[] => {
+    const end = first + hours * HOUR;
+    const by = new Map<string, SaidHour>();
+    if (demo) for (const h of standInWeather(new Date(first), hours, place, seed)) by.set(h.at, { ...h, source: 'demonstration' });
+    // a later look is better than an earlier one, and a file better than a look
+    for (const look of skies.between(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR))) {
+      for (const h of hoursOfSky(look, place)) by.set(h.at, { ...h, source: 'seen' });
+    }
+    for (const h of store.between(new Date(first), new Date(end))) by.set(h.at, { ...h, source: 'file' });
+    return Array.from({ length: hours }, (_, i) => by.get(new Date(first + i * HOUR).toISOString()));
+  };
+
+  const range = (from: Date, hours: number, place: Place): Weather => {
+    const first = Math.floor(from.getTime() / HOUR) * HOUR;
+    const all = said(first, hours, place);
+    const run = runRound(all, Math.floor((clock.now().getTime() - first) / HOUR));
+    const last = run.at(-1);
+    const now = Math.floor(clock.now().getTime() / HOUR) * HOUR;
+    const here = run.find((h) => Date.parse(h.at) === now);
+    const seen = here?.source === 'seen' ? skies.between(new Date(now - SKY_HOURS * HOUR), clock.now()).at(-1) : undefined;
+    return {
+      source: here?.source ?? 'none',
+      holdsUntil: last ? new Date(seen ? Math.max(skyHolds(seen, place), Date.parse(last.at)) : Date.parse(last.at) + HOUR).toISOString() : null,
+      seenAt: seen?.at ?? null,
+      hours: run,
+    };
   };
   return {
     range,
-    /** What may stand in a record: a loaded hour, or the demonstration's; null where nobody measured it. */
-    forRecord: (when: Date, place: { latitude: number; longitude: number }): KeptWeather | null => {
-      const { source, hours } = range(when, 1, place);
-      const [hour] = hours;
-      if (!hour || (source !== 'file' && !demo)) return null;
-      return { ...hour, source: source === 'file' ? 'file' : 'demonstration' };
-    },
+    /** What may stand in a record: a measured or a seen hour, or the demonstration's; null where nobody says anything of it. */
+    forRecord: (when: Date, place: Place): KeptWeather | null => said(Math.floor(when.getTime() / HOUR) * HOUR, 1, place)[0] ?? null,
   };
+}
+
+/** The hours without a gap that hold the one at hand; where that one is not known, the last ones before it. */
+function runRound(all: readonly (SaidHour | undefined)[], here: number): SaidHour[] {
+  let end = Math.min(Math.max(here, 0), all.length - 1);
+  while (end >= 0 && all[end] === undefined) end--;
+  let start = end;
+  while (start > 0 && all[start - 1] !== undefined) start--;
+  while (end >= 0 && end + 1 < all.length && all[end + 1] !== undefined) end++;
+  return end < 0 ? [] : all.slice(start, end + 1).filter((h): h is SaidHour => h !== undefined);
 }

@@ -1,13 +1,13 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
 import { findControlCard, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
-import { conflictsAmong, gentlerThan, type AgainKind, type Verdict } from '@sleetbrook/core/decide-light';
+import { conflictsAmong, gentlerThan, type AgainKind, type Change, type Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayIn, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useSaveCase } from '../../api/mutations';
+import { useSaveCase, useSavePlanting } from '../../api/mutations';
 import { useCaseDetail, useGarden, usePlantings } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { BrookLine, type BrookStation } from '../../ui/brook-line';
@@ -17,6 +17,7 @@ import { Page } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { AdviceCard } from '../decide/advice-card';
 import { LadderList } from '../decide/ladder-list';
 import { LadderViews } from '../decide/ladder-views';
 import { lastCount, PLAIN_VIEW, useDeciding, type View as LadderView } from '../decide/use-deciding';
@@ -72,11 +73,12 @@ interface OpenProps {
 function Open({ detail, planting, garden, now }: OpenProps) {
   const router = useRouter();
   const save = useSaveCase();
+  const savePlanting = useSavePlanting();
   const c = detail.case;
   const trouble = findTroubleCard(c.troubleId);
   const [view, setView] = useState<LadderView>(PLAIN_VIEW);
   const [choice, setChoice] = useState<string | null>(null);
-  const [along, setAlong] = useState<readonly string[]>([]);
+  const [picked, setAlong] = useState<readonly string[] | null>(null);
   const [asking, setAsking] = useState(false);
   const [why, setWhy] = useState('');
 
@@ -89,8 +91,18 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const verdicts = deciding?.verdicts ?? [];
   const chosenKey = choice ?? deciding?.advice?.key ?? null;
   const chosen = verdicts.find((v) => v.key === chosenKey);
+  // what is advised together is taken together, until the grower says otherwise
+  const along = picked ?? (chosenKey === deciding?.advice?.key ? deciding.advice.along : []);
   const withIt = verdicts.filter((v) => along.includes(v.key) && v.key !== chosenKey);
   const ties = chosen ? conflictsAmong([chosen, ...withIt]) : [];
+  // what is advised needs no reason
+  const advised = verdicts.filter((v) => deciding?.advice && [deciding.advice.key, ...deciding.advice.along].includes(v.key));
+  const gentler =
+    !chosen || advised.includes(chosen)
+      ? []
+      : advised.length > 0 && advised.every((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung && v.status === 'usable')
+        ? advised
+        : gentlerThan(chosen, verdicts, deciding?.advice?.stop ?? undefined);
   const fights = ties.some((t) => t.kind === 'conflict');
   const onlyLooking =
     view.whatIf.length > 0
@@ -111,14 +123,17 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   };
   const decide = () => {
     if (!chosen) return;
-    if (gentlerThan(chosen, verdicts).length > 0) setAsking(true);
+    if (gentler.length > 0) setAsking(true);
     else take(chosen, '');
   };
   const again = againFor(detail, planting, now, garden.zone);
   const oneMore = (next: Partial<Lap>) =>
     void save
       .mutateAsync({ ...c, laps: [...c.laps, { ...freshLap(), ...next }] })
-      .then(() => setChoice(null))
+      .then(() => {
+        setChoice(null);
+        setAlong(null);
+      })
       .catch(() => undefined);
   // the same control, label, amounts and reason: only the hour is chosen anew
   const sameAgain = () =>
@@ -128,6 +143,17 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     else: () => oneMore({}),
     leave: () => void change({ afterLookId: null, lookAgainOn: addDays(dayOf(now, garden.zone), trouble?.lookAgainDays ?? 7) }).catch(() => undefined),
     cleared: () => void save.mutateAsync({ ...c, status: 'cleared', closedAt: at }).catch(() => undefined),
+  };
+  /** What was tried is so: it is written into the planting, and the stage that was seen into the case. */
+  const keepAsItIs = (p: Planting) => (changes: readonly Change[]) => {
+    void savePlanting
+      .mutateAsync(changes.reduce((q, x) => kept(q, x, dayOf(now, garden.zone)), p))
+      .then(async () => {
+        const stage = changes.find((x) => x.stageSeen !== undefined)?.stageSeen;
+        if (stage !== undefined) await save.mutateAsync({ ...c, stageSeen: stage });
+        setView(PLAIN_VIEW);
+      })
+      .catch(() => undefined);
   };
   const undo = () =>
     void change({ controlId: null, sheetId: null, also: [], whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
@@ -189,7 +215,9 @@ function Open({ detail, planting, garden, now }: OpenProps) {
                   view={view}
                   onView={setView}
                   onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
+                  onKeep={planting ? keepAsItIs(planting) : null}
                 />
+                <AdviceCard deciding={deciding} />
                 <LadderList
                   deciding={deciding}
                   chosen={chosenKey}
@@ -202,7 +230,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
                     mayGoAlong: chosen ? (deciding.along[chosen.key] ?? []) : [],
                     onChoose: (key) => {
                       setChoice(key);
-                      setAlong(along.filter((k) => k !== key));
+                      setAlong(picked?.filter((k) => k !== key) ?? null);
                     },
                     onAlong: (key) => setAlong(along.includes(key) ? along.filter((k) => k !== key) : [...along, key]),
                   }}
@@ -375,12 +403,13 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       footer={footer}
     >
       {save.error && <Failed error={save.error} />}
+      {savePlanting.error && <Failed error={savePlanting.error} />}
       <View className="pl-3 pr-5 pt-5">
         <BrookLine stations={stations} />
       </View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
-          <T>{`${gentlerThan(chosen, verdicts)
+          <T>{`${gentler
             .map((v) => v.control.name)
             .join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
           <Field label="Your reason" value={why} onChange={setWhy} placeholder="The tips are out of reach" />
@@ -389,6 +418,21 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       )}
     </Page>
   );
+}
+
+/** A planting with what is so about it: stage, dates, what is or is not about. */
+function kept(p: Planting, change: Change, today: string): Planting {
+  const { stage, pickFrom, pickUntil } = change.planting ?? {};
+  const about = p.about.filter((a) => a !== change.without);
+  const more = change.withAbout;
+  return {
+    ...p,
+    ...(stage ? { stage } : {}),
+    ...(pickFrom !== undefined ? { pickFrom } : {}),
+    ...(pickUntil !== undefined ? { pickUntil } : {}),
+    about: more && more !== 'no-flower-open' && !about.includes(more) ? [...about, more] : about,
+    noFlowerOn: more === 'no-flower-open' ? today : p.noFlowerOn,
+  };
 }
 
 interface SummaryProps {

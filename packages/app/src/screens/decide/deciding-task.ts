@@ -1,5 +1,6 @@
 import type { Case, Garden, Look, Planting, Treatment } from '@sleetbrook/core/api';
 import { instant, type Instant } from '@sleetbrook/core/measure';
+import { dayOf } from '@sleetbrook/core/schedule';
 import type { LabelSheet } from '@sleetbrook/core/label';
 import type { HourlyWeather } from '@sleetbrook/core/weather';
 import type { DecidingTask } from '../../workers/tasks';
@@ -58,8 +59,9 @@ export const decidingTask = ({
     pickUntil: planting.pickUntil,
     areaM2: planting.areaM2,
     heightM: planting.heightM,
-    about: planting.about,
+    about: planting.noFlowerOn === dayOf(now, garden.zone) ? [...planting.about, 'no-flower-open'] : planting.about,
   },
+  country: garden.country || null,
   policy: garden.policy,
   around: garden.around,
   homeMade: garden.homeMade,

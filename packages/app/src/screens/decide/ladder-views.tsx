@@ -1,5 +1,5 @@
 import type { Case } from '@sleetbrook/core/api';
-import { SCHOOLS } from '@sleetbrook/core/decide-light';
+import { SCHOOLS, type Change } from '@sleetbrook/core/decide-light';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -14,12 +14,17 @@ interface Props {
   readonly view: LadderView;
   readonly onView: (view: LadderView) => void;
   readonly onStage: (stage: string | null) => void;
+  /** Writes down that what is tried is so; null where it can not be. */
+  readonly onKeep: ((changes: readonly Change[]) => void) | null;
 }
 
 const FEW = 4;
 
+/** A fact about the plants or the pest that was looked at, and no rule or plan of the household. */
+const canBeKept = (c: Change) => c.homeMade === undefined && !c.noPlans && !c.reported;
+
 /** How the ladder is looked at: by which school, which stage was seen, and what if something were otherwise. */
-export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
+export function LadderViews({ deciding, found, view, onView, onStage, onKeep }: Props) {
   const [all, setAll] = useState(false);
   const tried = new Set(view.whatIf.map((c) => c.code));
   const known = [...deciding.changes, ...view.whatIf.filter((w) => !deciding.changes.some((c) => c.code === w.code))];
@@ -77,6 +82,7 @@ export function LadderViews({ deciding, found, view, onView, onStage }: Props) {
                   : [opened.length > 0 && `Then open: ${opened.join(', ')}.`, sooner.length > 0 && `Sooner: ${sooner.join(', ')}.`].filter(Boolean).join(' ')}
               </T>
               <T kind="small">For the sake of argument only: nothing is changed, and nothing can be taken this way.</T>
+              {onKeep && view.whatIf.every(canBeKept) && <Button kind="quiet" title="It is so: write it down" onPress={() => onKeep(view.whatIf)} />}
               <Button kind="link" title="Back to how it is" onPress={() => onView({ ...view, whatIf: [] })} />
             </View>
           )}

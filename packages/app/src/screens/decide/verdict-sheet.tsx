@@ -60,9 +60,7 @@ export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: P
       {v.status !== 'never' && plan.onlyLooking !== null && <T kind="muted">{plan.onlyLooking}</T>}
       {v.status !== 'never' && plan.onlyLooking === null && (
         <View className="gap-3">
-          {!along && (
-            <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${v.control.name.toLowerCase()}`} onPress={then(() => plan.onChoose(v.key))} />
-          )}
+          <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${v.control.name.toLowerCase()}`} onPress={then(() => plan.onChoose(v.key))} />
           {(along || plan.mayGoAlong.includes(v.key)) && (
             <Button kind="quiet" title={along ? 'Take it out of the plan' : 'Do it along with the other'} onPress={then(() => plan.onAlong(v.key))} />
           )}

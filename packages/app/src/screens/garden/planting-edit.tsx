@@ -27,6 +27,7 @@ const ABOUT = [
   { value: 'weeds-in-flower', label: 'Weeds in flower beneath' },
   { value: 'for-butterflies', label: 'Kept for butterflies' },
   { value: 'pond-near', label: 'Water within a few strides' },
+  { value: 'in-pots', label: 'They stand in pots' },
 ] as const;
 
 /** Adds a planting, or changes one. @param id null for a new one */

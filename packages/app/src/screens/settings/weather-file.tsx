@@ -9,9 +9,10 @@ import { FileButton, FileProblem } from '../shed/file-button';
 
 /** Where the hours come from now. */
 const FROM = {
-  'stand-in': 'Hours are made up here: they are no forecast.',
-  mixed: 'Hours come from your file as far as it reaches; the others are made up.',
-  file: 'Hours come from your file.',
+  none: 'No weather is known here: look at the sky when you decide, or load hours.',
+  seen: 'Hours come from your look at the sky.',
+  file: 'Hours come from your file, as far as it reaches.',
+  demonstration: 'The demonstration makes its weather up.',
 } as const;
 
 /** Loads hourly weather from a CSV file in place of what is made up. */
@@ -24,7 +25,7 @@ export function WeatherFile() {
     <View className="gap-3">
       <Section>Weather</Section>
       <T kind="muted">
-        {FROM[source ?? 'stand-in']} Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real
+        {FROM[source ?? 'none']} Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real
         ones.
       </T>
       {load.data && (

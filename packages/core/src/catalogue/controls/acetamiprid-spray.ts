@@ -19,5 +19,10 @@ export const acetamipridSpray: Control = {
   doesNot: { text: 'It does not spare ladybirds that eat what was treated.', prov: CP },
   after: { text: 'Sucking insects gone after three days.', prov: CP },
   means: ['systemic', 'contact', 'stomach'],
-  alsoFor: [{ pests: ['aphids', 'whiteflies', 'scales', 'leafhoppers'], effect: 0.85, why: 'Taken into the leaf, reaches into curls.', prov: MEM }],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['aphids', 'whiteflies', 'scales', 'leafhoppers'], effect: 0.85, why: 'Taken into the leaf, reaches into curls.', prov: MEM },
+    { pests: ['beetles', 'sawflies', 'psyllids'], effect: 0.65, why: 'Eaten with the leaf or taken up with the sap.', prov: MEM },
+    { pests: ['mealybugs', 'thrips'], effect: 0.5, why: 'Reaches those that suck; not what sits under wax.', prov: MEM },
+  ],
 };

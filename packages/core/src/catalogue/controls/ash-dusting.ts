@@ -20,6 +20,7 @@ export const ashDusting: Control = {
   doesNot: { text: 'It does not last past the next rain, and sweetens the soil if overdone.', prov: CP },
   after: { text: 'Fewer on the third morning, leaves not scorched.', prov: CP },
   means: ['contact'],
+  does: 'cures',
   homeMade: true,
   alsoFor: [{ pests: ['aphids', 'flea-beetles', 'slugs'], effect: 0.3, why: 'Soft bodies leave dusted leaves alone.', prov: CP }],
 };

@@ -20,7 +20,10 @@ export const azadirachtinSpray: Control = {
   doesNot: { text: 'It does not kill adults, and nothing shows for days.', prov: CP },
   after: { text: 'Fewer young ones after ten days, no new moults.', prov: CP },
   means: ['contact', 'stomach'],
+  does: 'cures',
   alsoFor: [
     { pests: ['whiteflies', 'leafhoppers', 'leaf-miner', 'beetles', 'thrips'], effect: 0.5, why: 'The young ones stop feeding and fail to moult.', prov: MEM },
+    { pests: ['aphids', 'caterpillars', 'sawflies'], effect: 0.5, why: 'Young ones stop feeding and fail to moult.', prov: MEM },
+    { pests: ['mealybugs'], effect: 0.35, why: 'Young ones only.', prov: MEM },
   ],
 };

@@ -19,5 +19,7 @@ export const bacillusSubtilisSpray: Control = {
   cautions: [{ text: 'May irritate eyes and lungs: goggles and mask.', prov: CP }],
   doesNot: { text: 'It does not cure what is already infected, and it is weaker than copper or captan.', prov: CP },
   after: { text: 'New leaves stay clean; old spots do not grow after a week.', prov: CP },
-  means: ['fungicide'],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['virus', 'inside'],
 };

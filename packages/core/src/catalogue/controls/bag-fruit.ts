@@ -15,4 +15,5 @@ export const bagFruit: Control = {
   doesNot: { text: 'It does not help fruit that is already entered.', prov: CP },
   after: { text: 'Unpack two after a fortnight: no hole, no frass, skin dry.', prov: CP },
   means: ['cover'],
+  does: 'prevents',
 };

@@ -18,7 +18,8 @@ export const barSoapSuds: Control = {
   cautions: [{ text: 'Harsher than soap made for plants, and it varies.', prov: CP }],
   doesNot: { text: 'It does nothing once dry.', prov: CP },
   after: { text: 'Soft ones dead on the leaf in the morning.', prov: CP },
-  means: ['contact'],
+  means: ['soap'],
+  does: 'cures',
   homeMade: true,
   alsoFor: [{ pests: ['aphids', 'whiteflies', 'mealybugs'], effect: 0.4, why: 'Wets and dries out what it touches.', prov: CP }],
 };

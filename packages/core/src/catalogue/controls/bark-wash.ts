@@ -14,5 +14,6 @@ export const barkWash: Control = {
   cautions: [{ text: 'Not on thin young bark with force.', prov: CP }],
   doesNot: { text: 'It does not reach what sits under the bark.', prov: CP },
   after: { text: 'Scrape with a nail after a week: dry flakes, nothing wet or moving.', prov: CP },
-  means: ['hand', 'contact'],
+  means: ['hand', 'soap', 'water'],
+  does: 'cures',
 };

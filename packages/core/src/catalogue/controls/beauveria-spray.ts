@@ -21,5 +21,9 @@ export const beauveriaSpray: Control = {
   doesNot: { text: 'It does not work in dry heat, nor soon after a fungicide.', prov: CP },
   after: { text: 'Dead ones with white fluff after a week in damp weather.', prov: CP },
   means: ['contact', 'stomach'],
-  alsoFor: [{ pests: ['whiteflies', 'thrips', 'aphids', 'mealybugs'], effect: 0.5, why: 'Touches soft bodies and grows into them within a week.', prov: MEM }],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['whiteflies', 'thrips', 'mealybugs'], effect: 0.5, why: 'Touches soft bodies and grows into them within a week.', prov: MEM },
+    { pests: ['aphids', 'psyllids', 'plant-bugs'], effect: 0.35, why: 'Touches soft bodies and grows into them within a week.', prov: MEM },
+  ],
 };

@@ -15,4 +15,5 @@ export const beerSaucer: Control = {
   doesNot: { text: 'It does not empty a garden: it takes those within a stride or two.', prov: CP },
   after: { text: 'Fewer in the saucer from night to night, and no new holes.', prov: CP },
   means: ['bait'],
+  does: 'cures',
 };

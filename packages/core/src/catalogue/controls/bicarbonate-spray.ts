@@ -1,4 +1,4 @@
-import { CP } from '../../measure';
+import { CP, MEM } from '../../measure';
 import type { Control } from '../schema';
 
 export const bicarbonateSpray: Control = {
@@ -19,5 +19,10 @@ export const bicarbonateSpray: Control = {
   cautions: [{ text: 'Too strong or in sun it scorches: never above the label.', prov: CP }],
   doesNot: { text: 'It does not last: rain takes it off, and it does not cure the inside of a leaf.', prov: CP },
   after: { text: 'The white goes dull grey in two days and does not come back on young leaves.', prov: CP },
-  means: ['fungicide'],
+  means: ['eradicant'],
+  does: 'holds',
+  alsoFor: [
+    { pests: ['scab'], effect: 0.4, why: 'Dries young spots it touches, again after each rain.', prov: MEM },
+    { pests: ['grey-mould'], effect: 0.3, why: 'Dries what it touches.', prov: MEM },
+  ],
 };

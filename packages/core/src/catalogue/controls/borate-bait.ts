@@ -20,5 +20,6 @@ export const borateBait: Control = {
   doesNot: { text: 'It does not work beside other sweet food, and takes two weeks.', prov: CP },
   after: { text: 'Fewer on the run after a week, none after three.', prov: CP },
   means: ['bait'],
+  does: 'cures',
   alsoFor: [{ pests: ['ants'], effect: 0.7, why: 'Carried home to the nest.', prov: MEM }],
 };

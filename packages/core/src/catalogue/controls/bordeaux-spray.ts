@@ -1,4 +1,4 @@
-import { CP } from '../../measure';
+import { CP, MEM } from '../../measure';
 import type { Control } from '../schema';
 
 export const bordeauxSpray: Control = {
@@ -22,6 +22,12 @@ export const bordeauxSpray: Control = {
   ],
   doesNot: { text: 'It does not help once leaves have curled or spotted.', prov: CP },
   after: { text: 'Blue-white film on the twigs until spring; leaves open clean.', prov: CP },
-  means: ['fungicide'],
-  alsoFor: [{ pests: ['leaf-curl', 'cankers', 'shot-hole'], effect: 0.6, why: 'Covers dormant wood through the wet months.', prov: CP }],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['virus', 'inside'],
+  alsoFor: [
+    { pests: ['leaf-curl', 'cankers', 'shot-hole'], effect: 0.6, why: 'Covers dormant wood through the wet months.', prov: CP },
+    { pests: ['scab', 'blights'], effect: 0.6, why: 'Covers what is not yet touched and stands many rains.', prov: MEM },
+    { pests: ['fire-blight'], effect: 0.4, why: 'At the first open flowers and before; it does not heal.', prov: MEM },
+  ],
 };

@@ -23,4 +23,5 @@ export const btSpray: Control = {
   doesNot: { text: 'It does not kill large caterpillars, sawfly larvae or anything that has bored in.', prov: CP },
   after: { text: 'They stop eating within a day and hang limp in 3 to 4 days; count fresh droppings.', prov: CP },
   means: ['stomach'],
+  does: 'cures',
 };

@@ -19,6 +19,7 @@ export const btiDrench: Control = {
   cautions: [{ text: 'Wash hands; keep out of eyes.', prov: MEM }],
   doesNot: { text: 'It does nothing to the flying ones: cards thin those.', prov: CP },
   after: { text: 'Fewer flies on the card after ten days; slices of potato on the soil stay clean.', prov: CP },
-  means: ['stomach', 'bait', 'clearing', 'helpers'],
+  means: ['stomach'],
+  does: 'cures',
   alsoFor: [{ pests: ['fungus-gnats'], effect: 0.8, why: 'Larvae in the top of the soil eat it.', prov: CP }],
 };

@@ -22,7 +22,9 @@ export const captanSpray: Control = {
   ],
   doesNot: { text: 'It does not cure, and does nothing against mildews.', prov: CP },
   after: { text: 'Flowers set and stay green; count browned trusses after ten days.', prov: CP },
-  means: ['fungicide'],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus', 'inside'],
   schools: [
     {
       topic: 'spraying in bloom',
@@ -31,4 +33,5 @@ export const captanSpray: Control = {
       why: 'Before and after bloom it comes too early or too late for these.',
     },
   ],
+  alsoFor: [{ pests: ['leaf-spots', 'black-spot'], effect: 0.6, why: 'Guards clean leaves.', prov: MEM }],
 };

@@ -24,5 +24,9 @@ export const carbarylDust: Control = {
   doesNot: { text: 'It does not spare helpers: mites may follow.', prov: CP },
   after: { text: 'Dead ones beneath the plants; look for mites after two weeks.', prov: CP },
   means: ['contact', 'stomach'],
-  alsoFor: [{ pests: ['beetles', 'caterpillars', 'plant-bugs'], effect: 0.8, why: 'Acts on touch and when eaten.', prov: MEM }],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['beetles', 'caterpillars', 'plant-bugs'], effect: 0.8, why: 'Acts on touch and when eaten.', prov: MEM },
+    { pests: ['sawflies'], effect: 0.7, why: 'Acts on touch and when eaten.', prov: MEM },
+  ],
 };

@@ -14,5 +14,6 @@ export const clearFallen: Control = {
   cautions: [],
   doesNot: { text: 'It does not stop spores that fly in from over the fence.', prov: CP },
   after: { text: 'Fewer first spots next spring than this.', prov: CP },
-  means: ['clearing', 'hand'],
+  means: ['clearing'],
+  does: 'next-year',
 };

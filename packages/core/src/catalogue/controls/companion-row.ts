@@ -19,6 +19,7 @@ export const companionRow: Control = {
   doesNot: { text: 'It does not hold an outbreak: it is an aid, never the only step.', prov: CP },
   after: { text: 'Count on the row and on the crop: more on the row.', prov: CP },
   means: [],
+  does: 'prevents',
   alsoFor: [{ pests: ['flea-beetles', 'plant-bugs', 'aphids'], effect: 0.2, why: 'An aid only: growers differ on whether it works.', prov: CP }],
   schools: [
     {

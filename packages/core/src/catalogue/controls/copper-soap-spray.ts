@@ -22,6 +22,12 @@ export const copperSoapSpray: Control = {
   ],
   doesNot: { text: 'It does not cure, and washes off sooner than Bordeaux.', prov: CP },
   after: { text: 'New leaves clean after a wet week.', prov: CP },
-  means: ['fungicide'],
-  alsoFor: [{ pests: ['leaf-spots', 'bacterial-diseases', 'downy-mildews'], effect: 0.4, why: 'Guards new leaves between rains.', prov: MEM }],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['virus', 'inside'],
+  alsoFor: [
+    { pests: ['leaf-spots', 'bacterial-diseases', 'downy-mildews'], effect: 0.4, why: 'Guards new leaves between rains.', prov: MEM },
+    { pests: ['powdery-mildew', 'rusts'], effect: 0.4, why: 'Guards new leaves between rains.', prov: MEM },
+    { pests: ['grey-mould'], effect: 0.3, why: 'Weak: a guard on petals at most.', prov: MEM },
+  ],
 };

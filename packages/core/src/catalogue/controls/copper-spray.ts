@@ -23,5 +23,7 @@ export const copperSpray: Control = {
   ],
   doesNot: { text: 'It does not cure: it guards what it covers, until rain takes it off.', prov: CP },
   after: { text: 'New leaves without spots; blue-green film still seen after rain.', prov: CP },
-  means: ['fungicide'],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['virus', 'inside'],
 };

@@ -19,4 +19,5 @@ export const cutOutBorer: Control = {
   doesNot: { text: 'It does not mend a branch that is ringed all round.', prov: CP },
   after: { text: 'No fresh sawdust below the hole within a week.', prov: CP },
   means: ['hand'],
+  does: 'cures',
 };

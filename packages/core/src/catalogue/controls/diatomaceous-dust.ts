@@ -1,4 +1,4 @@
-import { CP } from '../../measure';
+import { CP, MEM } from '../../measure';
 import type { Control } from '../schema';
 
 export const diatomaceousDust: Control = {
@@ -24,6 +24,7 @@ export const diatomaceousDust: Control = {
   doesNot: { text: 'It does nothing once damp, and does not stop hard-shelled beetles.', prov: CP },
   after: { text: 'Dry film still there in the evening, and dried-up bodies beneath.', prov: CP },
   means: ['contact'],
+  does: 'cures',
   schools: [
     {
       topic: 'wet or dry',
@@ -31,5 +32,9 @@ export const diatomaceousDust: Control = {
       ours: 'Dry only.',
       why: 'It works by drying them out: wet dust does nothing until it has dried, and then sits caked.',
     },
+  ],
+  alsoFor: [
+    { pests: ['aphids', 'thrips'], effect: 0.2, why: 'Dries out the few that walk through it.', prov: MEM },
+    { pests: ['flea-beetles', 'fungus-gnats'], effect: 0.35, why: 'A dry film they do not like to cross; useless when wet.', prov: MEM },
   ],
 };

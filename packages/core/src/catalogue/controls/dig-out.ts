@@ -11,8 +11,7 @@ export const digOut: Control = {
   needs: {},
   how: [
     'Lift the plant with its roots and the soil that clings.',
-    'Bag it on the spot',
-    ' bin or burn where allowed.',
+    'Bag it on the spot; bin or burn where allowed.',
     'Wash tools and hands before the next plant.',
   ],
   works: { text: 'A plant that can not be cured feeds the trouble for its neighbours.', prov: CP },
@@ -20,4 +19,6 @@ export const digOut: Control = {
   doesNot: { text: 'It does not clear the soil of what rested in it.', prov: CP },
   after: { text: 'Nothing of the kind comes up in the gap, nor next to it.', prov: CP },
   means: [],
+  does: 'cures',
+  destroys: true,
 };

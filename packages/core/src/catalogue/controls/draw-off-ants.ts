@@ -15,4 +15,5 @@ export const drawOffAnts: Control = {
   doesNot: { text: 'It does not kill aphids: it lets their enemies at them.', prov: CP },
   after: { text: 'Fewer ants on the stems within two days, then more ladybird larvae.', prov: CP },
   means: [],
+  does: 'aids',
 };

@@ -14,5 +14,6 @@ export const earwigPots: Control = {
   cautions: [],
   doesNot: { text: 'It does not stop those that hide in the flower itself.', prov: CP },
   after: { text: 'Fewer in the pot from morning to morning, petals whole.', prov: CP },
-  means: ['bait', 'hand'],
+  means: ['hand'],
+  does: 'aids',
 };

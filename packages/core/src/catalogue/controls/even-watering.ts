@@ -15,4 +15,5 @@ export const evenWatering: Control = {
   doesNot: { text: 'It does not mend fruit that is already marked.', prov: CP },
   after: { text: 'The next fruits to set are sound.', prov: CP },
   means: [],
+  does: 'aids',
 };

@@ -19,4 +19,5 @@ export const feedIt: Control = {
   doesNot: { text: 'It does not green the old leaves again.', prov: CP },
   after: { text: 'New leaves come out in their right colour within two to three weeks.', prov: CP },
   means: [],
+  does: 'aids',
 };

@@ -14,5 +14,6 @@ export const greaseBand: Control = {
   cautions: [{ text: 'Never grease on bare young bark: use paper below.', prov: CP }],
   doesNot: { text: 'It does not stop what flies up, nor what was up already.', prov: CP },
   after: { text: 'Wingless moths or ants stuck in it; the band unbridged by leaves.', prov: CP },
-  means: ['cover', 'hand', 'contact'],
+  means: ['cover'],
+  does: 'prevents',
 };

@@ -15,4 +15,5 @@ export const handPick: Control = {
   doesNot: { text: 'It does not find eggs and the smallest ones in one go: come again.', prov: CP },
   after: { text: 'Half as many at the next picking, and no fresh droppings.', prov: CP },
   means: ['hand'],
+  does: 'cures',
 };

@@ -16,5 +16,6 @@ export const hoseJet: Control = {
   notAt: [{ stage: 'seedling', why: 'Seedlings are too fragile for a jet.' }],
   doesNot: { text: 'It does not kill what is washed back up within days, and not where leaves curl.', prov: CP },
   after: { text: 'Hardly any on the tips the next morning; look again in three days.', prov: CP },
-  means: ['hand', 'contact'],
+  means: ['water'],
+  does: 'cures',
 };

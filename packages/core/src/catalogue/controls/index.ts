@@ -22,8 +22,10 @@ import { copperSpray } from './copper-spray';
 import { cutOutBorer } from './cut-out-borer';
 import { diatomaceousDust } from './diatomaceous-dust';
 import { digOut } from './dig-out';
+import { digOver } from './dig-over';
 import { drawOffAnts } from './draw-off-ants';
 import { earwigPots } from './earwig-pots';
+import { eggWasps } from './egg-wasps';
 import { evenWatering } from './even-watering';
 import { feedIt } from './feed-it';
 import { greaseBand } from './grease-band';
@@ -54,6 +56,7 @@ import { pyrethrinSpray } from './pyrethrin-spray';
 import { rainCover } from './rain-cover';
 import { raiseHumidity } from './raise-humidity';
 import { releaseLadybirds } from './release-ladybirds';
+import { reportIt } from './report-it';
 import { resistantKinds } from './resistant-kinds';
 import { rotateCrops } from './rotate-crops';
 import { rowCover } from './row-cover';
@@ -70,6 +73,7 @@ import { systemicDrench } from './systemic-drench';
 import { tebuconazoleSpray } from './tebuconazole-spray';
 import { trichodermaDrench } from './trichoderma-drench';
 import { trunkSpray } from './trunk-spray';
+import { unpotClean } from './unpot-clean';
 import { waterAndAir } from './water-and-air';
 import { winterOil } from './winter-oil';
 import { wipeLeaves } from './wipe-leaves';
@@ -99,8 +103,10 @@ export const CONTROLS: readonly Control[] = [
   cutOutBorer,
   diatomaceousDust,
   digOut,
+  digOver,
   drawOffAnts,
   earwigPots,
+  eggWasps,
   evenWatering,
   feedIt,
   greaseBand,
@@ -131,6 +137,7 @@ export const CONTROLS: readonly Control[] = [
   rainCover,
   raiseHumidity,
   releaseLadybirds,
+  reportIt,
   resistantKinds,
   rotateCrops,
   rowCover,
@@ -147,6 +154,7 @@ export const CONTROLS: readonly Control[] = [
   tebuconazoleSpray,
   trichodermaDrench,
   trunkSpray,
+  unpotClean,
   waterAndAir,
   winterOil,
   wipeLeaves,

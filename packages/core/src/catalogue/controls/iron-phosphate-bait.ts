@@ -20,4 +20,5 @@ export const ironPhosphateBait: Control = {
   doesNot: { text: 'It does not show dead slugs: they go underground to die.', prov: CP },
   after: { text: 'Pellets eaten, no new holes after three nights.', prov: CP },
   means: ['bait'],
+  does: 'cures',
 };

@@ -21,6 +21,7 @@ export const kaolinFilm: Control = {
   doesNot: { text: 'It does not kill, and does nothing against what is already on.', prov: CP },
   after: { text: 'Leaves white all over; fewer bites on coated than on bare leaves.', prov: CP },
   means: [],
+  does: 'prevents',
   alsoFor: [
     {
       pests: ['codling-moth', 'flea-beetles', 'psyllids', 'leafhoppers', 'beetles'],
@@ -28,5 +29,6 @@ export const kaolinFilm: Control = {
       why: 'Keeps them from settling and laying, if it is on before they fly.',
       prov: MEM,
     },
+    { pests: ['thrips', 'fruit-flies'], effect: 0.35, why: 'Keeps them from settling and laying, if it is on before they fly.', prov: MEM },
   ],
 };

@@ -15,4 +15,5 @@ export const leaveIt: Control = {
   doesNot: { text: 'It does not help a plant that goes downhill from week to week.', prov: CP },
   after: { text: 'The same count on the day set: no more than now, or helpers seen.', prov: CP },
   means: [],
+  does: 'aids',
 };

@@ -19,4 +19,5 @@ export const letItDry: Control = {
   doesNot: { text: 'It does not bring back roots that have rotted.', prov: CP },
   after: { text: 'Soil dry to a finger’s depth, no flies, leaves firm again.', prov: CP },
   means: [],
+  does: 'holds',
 };

@@ -15,4 +15,5 @@ export const licensedPerson: Control = {
   doesNot: { text: 'It does not free you from keep-out and picking waits: ask for them in writing.', prov: CP },
   after: { text: 'What was used, where, how much and the waits, on paper in your records.', prov: CP },
   means: [],
+  does: 'cures',
 };

@@ -22,5 +22,5 @@ export const limeSoil: Control = {
   doesNot: { text: 'It does not clear this season’s crop.', prov: CP },
   after: { text: 'Soil at pH 7 or above next spring, cleaner roots at lifting.', prov: CP },
   means: [],
-  nextTime: true,
+  does: 'next-year',
 };

@@ -15,6 +15,11 @@ export const limeSulfurSpray: Control = {
   cautions: [{ text: 'Burns eyes and skin for good; gives off poisonous gas with acids.', prov: CP }],
   doesNot: { text: 'It does not suit leaves in growth.', prov: CP },
   after: { text: 'Buds open clean.', prov: CP },
-  means: ['fungicide', 'contact'],
-  alsoFor: [{ pests: ['leaf-curl', 'cankers', 'gall-makers'], effect: 0.5, why: 'On dormant wood only.', prov: MEM }],
+  means: ['eradicant', 'protectant', 'contact'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus', 'inside'],
+  alsoFor: [
+    { pests: ['leaf-curl', 'cankers', 'gall-makers'], effect: 0.5, why: 'On dormant wood only.', prov: MEM },
+    { pests: ['scales', 'powdery-mildew'], effect: 0.5, why: 'On dormant wood only.', prov: MEM },
+  ],
 };

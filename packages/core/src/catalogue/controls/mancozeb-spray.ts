@@ -18,6 +18,11 @@ export const mancozebSpray: Control = {
   cautions: [{ text: 'Do not breathe the powder.', prov: CP }],
   doesNot: { text: 'It does not cure.', prov: CP },
   after: { text: 'New leaves clean after a wet week.', prov: CP },
-  means: ['fungicide'],
-  alsoFor: [{ pests: ['blights', 'downy-mildews', 'anthracnose', 'leaf-spots'], effect: 0.7, why: 'Guards the leaf from outside.', prov: MEM }],
+  means: ['protectant'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus', 'inside'],
+  alsoFor: [
+    { pests: ['blights', 'downy-mildews', 'anthracnose', 'leaf-spots'], effect: 0.7, why: 'Guards the leaf from outside.', prov: MEM },
+    { pests: ['rusts'], effect: 0.6, why: 'Guards the leaf from outside.', prov: MEM },
+  ],
 };

@@ -15,6 +15,7 @@ export const neemLeafTea: Control = {
   doesNot: { text: 'It does not kill at once, and its strength is never known.', prov: CP },
   after: { text: 'Fewer fresh bites after three days.', prov: CP },
   means: ['contact', 'stomach'],
+  does: 'cures',
   homeMade: true,
   alsoFor: [{ pests: ['aphids', 'caterpillars', 'beetles'], effect: 0.3, why: 'Puts them off feeding; strength varies.', prov: CP }],
 };

@@ -24,7 +24,8 @@ export const neemSpray: Control = {
   ],
   doesNot: { text: 'It does not kill at once, apart from what it smothers.', prov: CP },
   after: { text: 'Young ones fewer after two weeks; growth clean after a month.', prov: CP },
-  means: ['contact', 'stomach', 'fungicide'],
+  means: ['contact', 'stomach', 'eradicant', 'protectant'],
+  does: 'cures',
   schools: [
     {
       topic: 'neem and bees',

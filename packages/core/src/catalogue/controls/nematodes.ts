@@ -19,6 +19,7 @@ export const nematodes: Control = {
   cautions: [{ text: 'The right kind for the pest: read the packet.', prov: CP }],
   doesNot: { text: 'It does nothing in cold or dry soil.', prov: CP },
   after: { text: 'Fewer wilted plants in two weeks; limp, off-colour grubs when you dig.', prov: CP },
-  means: ['helpers'],
+  means: ['nematodes'],
+  does: 'cures',
   releases: true,
 };

@@ -19,5 +19,6 @@ export const netting: Control = {
   doesNot: { text: 'It does not keep out what is small enough for its mesh.', prov: CP },
   after: { text: 'No entry at the edges, fruit whole under it.', prov: CP },
   means: ['cover'],
+  does: 'prevents',
   covers: true,
 };

@@ -1,4 +1,4 @@
-import { CP } from '../../measure';
+import { CP, MEM } from '../../measure';
 import type { Control } from '../schema';
 
 export const organophosphateSpray: Control = {
@@ -24,4 +24,9 @@ export const organophosphateSpray: Control = {
   doesNot: { text: 'It does not tell friend from foe: helpers die too, and mites may follow.', prov: CP },
   after: { text: 'Dead within a day; look for mites and for helpers two weeks later.', prov: CP },
   means: ['contact', 'stomach'],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['scales'], effect: 0.4, why: 'Crawlers only.', prov: MEM },
+    { pests: ['mealybugs'], effect: 0.5, why: 'Those that it wets.', prov: MEM },
+  ],
 };

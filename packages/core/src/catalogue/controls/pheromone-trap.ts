@@ -19,5 +19,6 @@ export const pheromoneTrap: Control = {
   cautions: [],
   doesNot: { text: 'It does not protect the crop by itself: it tells when they fly.', prov: CP },
   after: { text: 'Write down the catch each week; the flight is over at three empty weeks.', prov: CP },
-  means: ['bait', 'hand', 'cover'],
+  means: [],
+  does: 'prevents',
 };

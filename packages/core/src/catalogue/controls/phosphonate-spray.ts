@@ -18,6 +18,11 @@ export const phosphonateSpray: Control = {
   cautions: [{ text: 'Not on plants short of water.', prov: MEM }],
   doesNot: { text: 'It does not bring back dead roots.', prov: CP },
   after: { text: 'No new dieback after a month.', prov: CP },
-  means: ['fungicide', 'systemic', 'clearing'],
-  alsoFor: [{ pests: ['downy-mildews', 'root-rot'], effect: 0.5, why: 'Moves with the sap to where it rots.', prov: MEM }],
+  means: ['kickback', 'protectant', 'systemic'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus'],
+  alsoFor: [
+    { pests: ['downy-mildews', 'root-rot'], effect: 0.5, why: 'Moves with the sap to where it rots.', prov: MEM },
+    { pests: ['late-blight'], effect: 0.4, why: 'Moves with the sap; weaker on leaves than on roots.', prov: MEM },
+  ],
 };

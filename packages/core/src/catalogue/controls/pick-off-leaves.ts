@@ -20,4 +20,5 @@ export const pickOffLeaves: Control = {
   doesNot: { text: 'It does not take what is on the other leaves, not seen yet.', prov: CP },
   after: { text: 'No spots above the height you cleared after ten days.', prov: CP },
   means: ['hand', 'clearing'],
+  does: 'cures',
 };

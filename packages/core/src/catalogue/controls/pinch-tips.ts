@@ -16,4 +16,5 @@ export const pinchTips: Control = {
   doesNot: { text: 'It does not stop winged ones that settle lower down.', prov: CP },
   after: { text: 'Clean stems three days later; pods go on filling.', prov: CP },
   means: ['hand'],
+  does: 'cures',
 };

@@ -19,6 +19,7 @@ export const predatoryMites: Control = {
   cautions: [],
   doesNot: { text: 'They do nothing below 15 °C or in very dry air.', prov: CP },
   after: { text: 'Clean new leaves after three weeks; pear-shaped quick mites among the slow ones.', prov: CP },
-  means: ['helpers'],
+  means: ['enemies'],
+  does: 'cures',
   releases: true,
 };

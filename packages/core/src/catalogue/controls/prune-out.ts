@@ -18,4 +18,5 @@ export const pruneOut: Control = {
   doesNot: { text: 'It does not help if the cut is above sound wood.', prov: CP },
   after: { text: 'Cut face white right across; no new wilting behind it.', prov: CP },
   means: ['hand', 'clearing'],
+  does: 'cures',
 };

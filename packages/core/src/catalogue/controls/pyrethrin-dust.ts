@@ -20,7 +20,11 @@ export const pyrethrinDust: Control = {
   doesNot: { text: 'It does not last past the next day.', prov: CP },
   after: { text: 'Still ones under the plants in the morning.', prov: CP },
   means: ['contact', 'stomach'],
-  alsoFor: [{ pests: ['flea-beetles', 'beetles', 'ants'], effect: 0.5, why: 'A thin film in the evening, gone next day.', prov: MEM }],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['flea-beetles', 'beetles', 'ants'], effect: 0.5, why: 'A thin film in the evening, gone next day.', prov: MEM },
+    { pests: ['caterpillars'], effect: 0.5, why: 'A thin film in the evening, gone next day.', prov: MEM },
+  ],
   schools: [
     {
       topic: 'dusts',

@@ -22,4 +22,5 @@ export const pyrethrinSpray: Control = {
   doesNot: { text: 'It does not last: a day later new arrivals are safe, and it does not reach into curls.', prov: CP },
   after: { text: 'Down within minutes; count again in the morning, some get up again.', prov: CP },
   means: ['contact', 'stomach'],
+  does: 'cures',
 };

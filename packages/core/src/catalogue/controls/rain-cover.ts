@@ -14,5 +14,6 @@ export const rainCover: Control = {
   cautions: [],
   doesNot: { text: 'It does not help leaves that are already infected.', prov: CP },
   after: { text: 'Leaves dry in the morning, no new curl or spots.', prov: CP },
-  means: [],
+  means: ['cover'],
+  does: 'holds',
 };

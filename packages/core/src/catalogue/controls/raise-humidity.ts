@@ -15,4 +15,5 @@ export const raiseHumidity: Control = {
   doesNot: { text: 'It does not kill mites, it slows them.', prov: CP },
   after: { text: 'No new webbing after a week, leaf edges not crisp.', prov: CP },
   means: [],
+  does: 'aids',
 };

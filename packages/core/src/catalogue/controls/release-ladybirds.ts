@@ -15,7 +15,8 @@ export const releaseLadybirds: Control = {
   outdoorsOnly: true,
   doesNot: { text: 'They do not stay once the food is gone, nor where ants guard it.', prov: CP },
   after: { text: 'Larvae within ten days; clean tips within two weeks.', prov: CP },
-  means: ['helpers'],
+  means: ['enemies'],
+  does: 'aids',
   releases: true,
   schools: [
     {

@@ -15,5 +15,5 @@ export const resistantKinds: Control = {
   doesNot: { text: 'It does not help this year’s plants, and resistant is not immune.', prov: CP },
   after: { text: 'Less of it next year beside your old kind.', prov: CP },
   means: [],
-  nextTime: true,
+  does: 'next-year',
 };

@@ -15,5 +15,5 @@ export const rotateCrops: Control = {
   doesNot: { text: 'It does not stop what flies or blows in.', prov: CP },
   after: { text: 'Less of it in the new place than last year in the old.', prov: CP },
   means: [],
-  nextTime: true,
+  does: 'next-year',
 };

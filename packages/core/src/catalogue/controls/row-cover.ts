@@ -21,5 +21,6 @@ export const rowCover: Control = {
   doesNot: { text: 'It does not help if any are shut in beneath it.', prov: CP },
   after: { text: 'Lift a corner weekly: no eggs, no holes, tips not chafed.', prov: CP },
   means: ['cover'],
+  does: 'prevents',
   covers: true,
 };

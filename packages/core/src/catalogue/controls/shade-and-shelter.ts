@@ -15,4 +15,5 @@ export const shadeAndShelter: Control = {
   doesNot: { text: 'It does not mend leaves already scorched.', prov: CP },
   after: { text: 'The next leaves open whole.', prov: CP },
   means: [],
+  does: 'prevents',
 };

@@ -18,4 +18,5 @@ export const snapTraps: Control = {
   doesNot: { text: 'They do not work out of reach of a run, or set only once.', prov: CP },
   after: { text: 'No new gnawing for a week.', prov: CP },
   means: [],
+  does: 'cures',
 };

@@ -24,7 +24,8 @@ export const soapSpray: Control = {
   ],
   doesNot: { text: 'It does nothing once dry, and misses eggs and what it does not touch.', prov: CP },
   after: { text: 'Nine in ten gone the morning after; dead ones stay on until washed off.', prov: CP },
-  means: ['contact'],
+  means: ['soap'],
+  does: 'cures',
   schools: [
     {
       topic: 'soap in sun',

@@ -20,5 +20,6 @@ export const spinosadSpray: Control = {
   doesNot: { text: 'It does not stop sucking insects.', prov: CP },
   after: { text: 'No fresh droppings after two days.', prov: CP },
   means: ['stomach', 'contact'],
+  does: 'cures',
   alsoFor: [{ pests: ['thrips', 'leaf-miner', 'sawflies', 'caterpillars'], effect: 0.75, why: 'Eaten with the leaf; stops feeding within a day.', prov: MEM }],
 };

@@ -17,5 +17,6 @@ export const spiritDab: Control = {
   ],
   doesNot: { text: 'It does not reach those between roots and in leaf axils you did not touch.', prov: CP },
   after: { text: 'White wax brown and dead the next day; look again weekly.', prov: CP },
-  means: ['contact', 'hand'],
+  means: ['hand'],
+  does: 'cures',
 };

@@ -15,4 +15,5 @@ export const stemCollar: Control = {
   doesNot: { text: 'It does not stop what is already in the soil inside it.', prov: CP },
   after: { text: 'No felled stems in the morning.', prov: CP },
   means: ['cover'],
+  does: 'prevents',
 };

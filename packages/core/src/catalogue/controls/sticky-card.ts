@@ -19,5 +19,6 @@ export const stickyCard: Control = {
   cautions: [{ text: 'Catches helpers and small birds outside.', prov: CP }],
   doesNot: { text: 'It does not clear a room: it thins and it tells.', prov: CP },
   after: { text: 'Fewer from week to week on the card.', prov: CP },
-  means: ['bait', 'hand', 'cover'],
+  means: ['hand'],
+  does: 'aids',
 };

@@ -22,5 +22,7 @@ export const sulfurSpray: Control = {
   ],
   doesNot: { text: 'It does not cure leaves that are white all over, and harms helpful mites.', prov: CP },
   after: { text: 'No new white patches after a week; a pale film is the sulfur.', prov: CP },
-  means: ['fungicide', 'contact'],
+  means: ['protectant', 'eradicant', 'contact'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus', 'water-mould', 'inside'],
 };

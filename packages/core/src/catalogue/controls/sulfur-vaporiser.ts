@@ -19,6 +19,7 @@ export const sulfurVaporiser: Control = {
   cautions: [{ text: 'Nobody inside while it runs: the fumes hurt lungs.', prov: CP }],
   doesNot: { text: 'It does not work in a house that is open or leaks.', prov: CP },
   after: { text: 'No new white patches after a week.', prov: CP },
-  means: ['fungicide'],
+  means: ['protectant', 'eradicant'],
+  does: 'holds',
   alsoFor: [{ pests: ['powdery-mildew'], effect: 0.7, why: 'Reaches every leaf of a closed house.', prov: CP }],
 };

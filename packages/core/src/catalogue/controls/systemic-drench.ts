@@ -21,5 +21,6 @@ export const systemicDrench: Control = {
   ],
   doesNot: { text: 'It does not work at once, and not in dry or soaked soil.', prov: CP },
   after: { text: 'Sucking insects fewer after two to six weeks; no fresh honeydew.', prov: CP },
-  means: ['systemic', 'contact', 'stomach'],
+  means: ['systemic', 'stomach'],
+  does: 'cures',
 };

@@ -19,6 +19,8 @@ export const tebuconazoleSpray: Control = {
   cautions: [{ text: 'Keep off ponds.', prov: CP }],
   doesNot: { text: 'It does not clear old spots, and fungi grow used to it.', prov: CP },
   after: { text: 'No new spots after ten days.', prov: CP },
-  means: ['fungicide', 'clearing'],
+  means: ['kickback', 'protectant'],
+  does: 'holds',
+  notFor: ['bacterium', 'virus', 'water-mould', 'inside'],
   alsoFor: [{ pests: ['rusts', 'black-spot', 'powdery-mildew', 'leaf-spots'], effect: 0.8, why: 'Moves into the leaf and stops young infections.', prov: MEM }],
 };

@@ -19,5 +19,7 @@ export const trichodermaDrench: Control = {
   doesNot: { text: 'It does not save a plant whose stem is already soft.', prov: CP },
   after: { text: 'Seedlings stand; roots white when you tip one out.', prov: CP },
   means: [],
+  does: 'prevents',
+  notFor: ['bacterium', 'virus', 'inside'],
   alsoFor: [{ pests: ['soil-diseases', 'damping-off'], effect: 0.4, why: 'Takes the room before the rot does; only as a guard.', prov: MEM }],
 };

@@ -22,6 +22,10 @@ export const trunkSpray: Control = {
   ],
   doesNot: { text: 'It does not pass through soaked, mossy or flaking bark.', prov: CP },
   after: { text: 'Sucking insects fewer after two to four weeks.', prov: CP },
-  means: ['systemic', 'contact', 'stomach'],
-  alsoFor: [{ pests: ['scales', 'lacebugs', 'borers', 'leafhoppers'], effect: 0.8, why: 'Rises with the sap; reaches what feeds high up.', prov: MEM }],
+  means: ['systemic', 'stomach'],
+  does: 'cures',
+  alsoFor: [
+    { pests: ['scales', 'lacebugs', 'borers', 'leafhoppers'], effect: 0.8, why: 'Rises with the sap; reaches what feeds high up.', prov: MEM },
+    { pests: ['aphids', 'whiteflies', 'mealybugs'], effect: 0.75, why: 'Rises with the sap; reaches what feeds high up.', prov: MEM },
+  ],
 };

@@ -15,4 +15,5 @@ export const waterAndAir: Control = {
   doesNot: { text: 'It does not mend what is infected.', prov: CP },
   after: { text: 'Leaves dry by mid-morning, no new patches.', prov: CP },
   means: [],
+  does: 'aids',
 };

@@ -23,5 +23,7 @@ export const winterOil: Control = {
   ],
   doesNot: { text: 'It does not reach what hides deep in cracks.', prov: CP },
   after: { text: 'Scrape in spring: dried scales, eggs that do not hatch.', prov: CP },
-  means: ['contact'],
+  means: ['oil'],
+  does: 'cures',
+  alsoFor: [{ pests: ['psyllids', 'whiteflies'], effect: 0.6, why: 'Smothers eggs and flat young that it coats.', prov: MEM }],
 };

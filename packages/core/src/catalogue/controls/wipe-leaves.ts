@@ -14,5 +14,6 @@ export const wipeLeaves: Control = {
   cautions: [{ text: 'Not on hairy or scaly leaves.', prov: CP }],
   doesNot: { text: 'It does not keep them off: come again weekly.', prov: CP },
   after: { text: 'Leaves not sticky a week later.', prov: CP },
-  means: ['hand', 'contact'],
+  means: ['hand'],
+  does: 'cures',
 };

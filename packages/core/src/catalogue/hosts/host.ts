@@ -22,6 +22,8 @@ interface Traits {
   readonly crops?: string;
   readonly bees?: boolean;
   readonly upright?: boolean;
+  /** Flowers on while it fruits. */
+  readonly flowersOn?: boolean;
   readonly edible?: boolean;
 }
 
@@ -46,6 +48,8 @@ export function host(group: HostGroup, id: string, name: string, family: string,
     crops: [...new Set([...own, ...(herb ? [] : GROUP_CROPS[group])])],
     parts: [...SHAPES[traits.shape]],
     beePlant: traits.bees ?? false,
+    // garden flowers are grown for going on flowering
+    flowersOn: traits.flowersOn ?? (group === 'ornamental' && traits.bees === true),
     uprightTips: traits.upright ?? false,
   };
 }

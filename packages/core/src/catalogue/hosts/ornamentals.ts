@@ -8,7 +8,7 @@ const shrub = (id: string, name: string, family: string, traits: Parameters<type
 export const ORNAMENTALS: readonly Host[] = [
   bed('sweet-pea', 'Sweet peas', 'Fabaceae', { shape: 'flowering', bees: true, upright: true }),
   bed('hollyhock', 'Hollyhocks', 'Malvaceae', { shape: 'flowering', bees: true, upright: true }),
-  bed('rose', 'Roses', 'Rosaceae', { shape: 'woody', bees: true, upright: true }),
+  bed('rose', 'Roses', 'Rosaceae', { shape: 'woody', bees: true, flowersOn: true, upright: true }),
   bed('lily', 'Lilies and fritillaries', 'Liliaceae', { shape: 'flowering', bees: true, upright: true }),
   bed('tulip', 'Tulips', 'Liliaceae', { shape: 'flowering', upright: true }),
   bed('daffodil', 'Daffodils and snowdrops', 'Amaryllidaceae', { shape: 'flowering', bees: true, upright: true }),
@@ -34,7 +34,7 @@ export const SHRUBS: readonly Host[] = [
   shrub('lavender', 'Lavender and rosemary', 'Lamiaceae', { shape: 'evergreen', crops: 'herbs', bees: true, upright: true, edible: true }),
   shrub('rhododendron', 'Rhododendrons, camellias and azaleas', 'Ericaceae', { shape: 'evergreen', bees: true }),
   shrub('viburnum', 'Viburnums', 'Viburnaceae', { shape: 'woody', bees: true }),
-  shrub('hydrangea', 'Hydrangeas', 'Hydrangeaceae', { shape: 'evergreen', bees: true }),
+  shrub('hydrangea', 'Hydrangeas', 'Hydrangeaceae', { shape: 'evergreen', bees: true, flowersOn: true }),
   shrub('crape-myrtle', 'Crape myrtles', 'Lythraceae', { shape: 'evergreen', bees: true, upright: true }),
   shrub('maple', 'Maples', 'Sapindaceae', { shape: 'evergreen', upright: true }),
   shrub('oak', 'Oaks and beeches', 'Fagaceae', { shape: 'woody', upright: true }),

@@ -9,6 +9,7 @@ const kin = (family: string, group: HostGroup, name: string, crops: string[], ed
   crops,
   parts: [...PARTS],
   beePlant: true,
+  flowersOn: true,
   uprightTips: true,
   stands: 'family',
 });

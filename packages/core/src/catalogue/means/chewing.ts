@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { against, type Means1 } from '../write';
+import { against, doing, type Means1 } from '../write';
 import { LICENSED } from './licensed';
 
 /** Against caterpillars that feed in the open. */
@@ -10,7 +10,6 @@ export const CATERPILLARS: readonly Means1[] = [
   against('bt-spray', 0.85, 'Small caterpillars that eat it stop feeding at once.'),
   against('neem-spray', 0.5, 'Puts young ones off feeding; slow.'),
   against('pyrethrin-spray', 0.8, 'Fast contact kill, of helpers too.'),
-  against('organophosphate-spray', 0.85, 'Kills on contact, and most other insects with it.'),
   LICENSED,
 ];
 
@@ -40,7 +39,16 @@ export const ROOT_GRUBS: readonly Means1[] = [
   against('leave-it', 0.05, 'What is inside stays inside; the next sowing can be kept clean.', MEM),
   against('rotate-crops', 0.4, "They wait in last year's soil for the same family."),
   against('row-cover', 0.9, 'Put on at sowing, edges buried, no fly gets in to lay.'),
-  against('dig-out', 0.5, 'What is taken out does not hatch.'),
+  against('dig-out', 0.5, 'Struck plants lifted with their grubs: what is taken out does not hatch.'),
+  against('nematodes', 0.6, 'They seek the grubs out in warm damp soil.'),
+  LICENSED,
+];
+
+/** Against grubs of beetles and flies that live on roots in open soil. */
+export const SOIL_GRUBS: readonly Means1[] = [
+  against('leave-it', 0.05, 'Birds take some as the soil is turned.', MEM),
+  against('rotate-crops', 0.4, 'They wait in grass and old beds.'),
+  against('dig-over', 0.5, 'Turned up and picked out, and birds take the rest.'),
   against('nematodes', 0.6, 'They seek the grubs out in warm damp soil.'),
   LICENSED,
 ];
@@ -74,6 +82,6 @@ export const GROUND_FEEDERS: readonly Means1[] = [
 /** Against birds and grazers. */
 export const GRAZERS: readonly Means1[] = [
   against('leave-it', 0.05, 'They come back while there is food.', MEM),
-  against('netting', 0.9, 'The one sure means.'),
+  doing('holds', against('netting', 0.9, 'The one sure means.')),
   LICENSED,
 ];

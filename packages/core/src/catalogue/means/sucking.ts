@@ -7,7 +7,7 @@ export const SOFT_SUCKERS: readonly Means1[] = [
   against('leave-it', 0.1, 'Helpers may catch up; in warmth the crowd often grows faster.', MEM),
   against('hose-jet', 0.5, 'A jet knocks them off and few climb back.'),
   against('draw-off-ants', 0.3, 'Without ants to guard them, helpers can reach them.'),
-  against('release-ladybirds', 0.5, 'They eat sap-suckers in numbers while there is food.'),
+  against('release-ladybirds', 0.25, 'They eat sap-suckers while they stay, and many fly off.', MEM),
   against('soap-spray', 0.9, 'It kills what it wets.'),
   against('neem-spray', 0.7, 'Smothers what it wets; slows growth and breeding for weeks.'),
   against('pyrethrin-spray', 0.85, 'Fast contact kill, of helpers too.'),

@@ -42,7 +42,7 @@ export const anthracnose = trouble({
   facts: [cp('Sunken round spots with salmon dots on fruit and pod; brown along the veins on tree leaves.')],
   life: [
     ['Winter', '10-4', 'twigs, litter, seed', 'clearing'],
-    ['Infection', '4-9', 'wet leaves and fruit', 'fungicide'],
+    ['Infection', '4-9', 'wet leaves and fruit', 'protectant kickback'],
   ],
   open: cp('Before rain; clean seed for beans.'),
   tolerate: cp('Trees leaf out again; ripe fruit is eaten at once.'),

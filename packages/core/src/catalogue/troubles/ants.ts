@@ -27,7 +27,7 @@ export const ants = trouble({
   facts: [cp('Ants eat no leaf: nests dry the roots out, and on stems they tell of sap-suckers.')],
   life: [
     ['Nest', 'all', 'in dry soil and pots', 'bait'],
-    ['Workers', '4-10', 'on stems and soil', 'bait'],
+    ['Workers', '4-10', 'on stems and soil', 'bait contact'],
   ],
   open: cp('Wet the nest well, again and again: they move.'),
   tolerate: cp('Away from pots and seedlings leave them.'),

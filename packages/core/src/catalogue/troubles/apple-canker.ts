@@ -22,7 +22,7 @@ export const appleCanker = trouble({
   facts: [cp('Flaking bark in rings round a wound or bud; red dots in winter. Wet feet feed it.')],
   life: [
     ['Spores', 'all', 'on canker edges', 'clearing'],
-    ['Entry', '9-5', 'leaf scars, cuts, scab cracks', 'fungicide'],
+    ['Entry', '9-5', 'leaf scars, cuts, scab cracks', 'protectant kickback'],
   ],
   open: cp('At leaf fall; otherwise the knife, in dry weather.'),
   tolerate: cp('Small ones on old branches are pared to clean wood.'),

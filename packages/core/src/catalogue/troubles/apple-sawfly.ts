@@ -25,8 +25,8 @@ export const appleSawfly = trouble({
   life: [
     ['Wasp', '4-5', 'at the blossom', 'none'],
     ['Egg', '5-5', 'under the sepals', 'none'],
-    ['Grub', '5-6', 'under the skin, then the core', 'contact clearing'],
-    ['Cocoon', '7-4', 'in soil', 'helpers'],
+    ['Grub', '5-6', 'under the skin, then the core', 'hand contact stomach clearing'],
+    ['Cocoon', '7-4', 'in soil', 'nematodes'],
   ],
   open: cp('A few days after petal fall, at dusk.'),
   tolerate: cp('Scarred fruit is sound inside and fallen ones are thinning.'),

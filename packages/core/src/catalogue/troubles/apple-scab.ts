@@ -25,8 +25,8 @@ export const appleScab = trouble({
   ],
   life: [
     ['Winter', '11-3', 'fallen leaves', 'clearing'],
-    ['First spores', '4-6', 'on wind in rain', 'fungicide'],
-    ['Summer spots', '5-9', 'leaf and fruit', 'clearing'],
+    ['First spores', '4-6', 'on wind in rain', 'protectant kickback'],
+    ['Summer spots', '5-9', 'leaf and fruit', 'protectant kickback clearing'],
   ],
   open: cp('From bud burst until the shoots stop growing; before the rain that would infect.'),
   tolerate: cp('A few spotted leaves and marked fruit keep their taste.'),

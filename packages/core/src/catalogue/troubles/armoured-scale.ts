@@ -31,9 +31,9 @@ export const armouredScale = trouble({
   unit: 'twigs',
   facts: [cp('It makes no honeydew, so no ants and no soot: the crust itself is the sign.')],
   life: [
-    ['Winter scale', '10-4', 'on bark', 'hand contact'],
-    ['Crawler', '5-7', 'on the move for a day or two', 'contact helpers'],
-    ['Under armour', '7-10', 'on bark, leaf or fruit', 'hand'],
+    ['Winter scale', '10-4', 'on bark', 'hand oil eradicant'],
+    ['Crawler', '5-7', 'on the move for a day or two', 'soap oil contact enemies systemic'],
+    ['Under armour', '7-10', 'on bark, leaf or fruit', 'hand oil'],
   ],
   open: cp('Crawlers in early summer; in winter oil and a brush.'),
   tolerate: cp('A thin crust on an old branch can wait for winter.'),

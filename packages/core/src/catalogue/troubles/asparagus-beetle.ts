@@ -24,7 +24,7 @@ export const asparagusBeetle = trouble({
   life: [
     ['Winter adult', '10-4', 'hollow stems and litter', 'clearing'],
     ['Egg', '5-8', 'on spears and fern', 'hand'],
-    ['Grub', '6-9', 'on the fern', 'hand contact'],
+    ['Grub', '6-9', 'on the fern', 'hand soap contact stomach'],
     ['Beetle', '5-9', 'spears and fern', 'hand'],
   ],
   open: cp('Grubs on the fern after picking ends.'),

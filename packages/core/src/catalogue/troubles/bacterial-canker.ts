@@ -21,8 +21,8 @@ export const bacterialCanker = trouble({
   unit: 'branches',
   facts: [cp('Prune stone fruit in dry summer only; wounds of autumn and winter let it in.')],
   life: [
-    ['Summer', '5-9', 'on leaves', 'fungicide'],
-    ['Entry', '9-12', 'leaf scars and wounds', 'fungicide'],
+    ['Summer', '5-9', 'on leaves', 'protectant kickback'],
+    ['Entry', '9-12', 'leaf scars and wounds', 'protectant kickback'],
     ['Canker', '2-6', 'bark', 'clearing'],
   ],
   open: cp('At leaf fall, in three rounds, by the label.'),

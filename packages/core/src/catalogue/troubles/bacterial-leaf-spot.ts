@@ -6,7 +6,7 @@ export const bacterialLeafSpot = trouble({
   name: 'Bacterial leaf spot',
   also: 'bacterial spot, bacterial speck',
   kind: 'bacterium',
-  labelAs: 'bacterial-diseases leaf-spots',
+  labelAs: 'bacterial-diseases',
   hosts: {
     pepper: 1,
     tomato: 0.7,
@@ -38,7 +38,7 @@ export const bacterialLeafSpot = trouble({
   facts: [cp('Small wet spots with a yellow halo, shining through against the light.')],
   life: [
     ['Winter', '10-4', 'seed and litter', 'clearing'],
-    ['Infection', '5-10', 'splash through pores', 'fungicide'],
+    ['Infection', '5-10', 'splash through pores', 'protectant kickback'],
   ],
   open: cp('Keep leaves dry; copper only holds it.'),
   tolerate: cp('Spots on few leaves: pick them dry.'),

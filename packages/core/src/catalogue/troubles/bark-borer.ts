@@ -57,7 +57,8 @@ export const barkBorer = trouble({
     against('even-watering', 0.3, 'Thirsty trees call them.'),
     against('cut-out-borer', 0.5, 'A wire into the hole.'),
     against('prune-out', 0.5, 'A bored branch comes off below the hole.'),
-    against('nematodes', 0.5, 'Squirted into the hole.'),
+    against('nematodes', 0.3, 'Squirted into the hole.', MEM),
     against('licensed-person', 0.7, 'For a tree worth keeping.'),
+    against('trunk-spray', 0.02, 'It does not act on what bores in this bark.', MEM),
   ],
 });

@@ -19,8 +19,8 @@ export const barkScale = trouble({
     cp('Soapy water and a soft brush take off scale and soot together.'),
   ],
   life: [
-    ['Crawler', '4-6', 'pink, on bark and twigs', 'contact helpers'],
-    ['Felted', 'all', 'crotches and rough bark', 'hand'],
+    ['Crawler', '4-6', 'pink, on bark and twigs', 'water soap oil contact enemies systemic'],
+    ['Felted', 'all', 'crotches and rough bark', 'hand oil systemic'],
     ['Egg under felt', '4-9', 'inside the white sac', 'hand'],
   ],
   open: cp('Crawlers from mid spring; wash the bark first, so that anything after it reaches.'),

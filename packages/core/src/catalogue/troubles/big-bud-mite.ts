@@ -1,4 +1,5 @@
-import { NO_CURE } from '../means';
+import { MEM } from '../../measure';
+import { LICENSED } from '../means';
 import { cp, against, trouble } from '../write';
 
 export const bigBudMite = trouble({
@@ -16,7 +17,7 @@ export const bigBudMite = trouble({
   facts: [cp('Buds swell round like peas in winter and dry up in spring; the mites carry reversion.')],
   life: [
     ['In the bud', '7-3', 'thousands in a bud', 'hand'],
-    ['Leaving', '4-6', 'on the move as flowers open', 'contact'],
+    ['Leaving', '4-6', 'on the move as flowers open', 'contact oil'],
   ],
   open: cp('Pick swollen buds off in winter, before the mites leave them.'),
   tolerate: cp('A few buds can be picked; a bush full of them goes.'),
@@ -29,7 +30,8 @@ export const bigBudMite = trouble({
   enemies: 'predatory-mite',
   apart: { reversion: 'Reversion shows in leaf shape and poor crops; it comes with these mites.' },
   controls: [
-    ...NO_CURE,
+    against('leave-it', 0.1, 'A bush bears some; the crop goes down.', MEM),
+    LICENSED,
     against('hand-pick', 0.5, 'Swollen buds picked off in winter take the mites along.'),
     against('resistant-kinds', 0.7, 'Some blackcurrants do not take it.'),
   ],

@@ -1,5 +1,5 @@
 import { GRAZERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, doing } from '../write';
 
 export const birds = trouble({
   id: 'birds',
@@ -51,5 +51,9 @@ export const birds = trouble({
   never: cp('Never slime or grains of droppings on the leaf.'),
   enemies: '',
   apart: { 'cabbage-white': 'Caterpillars leave grains of droppings and holes inside the leaf.', rodents: 'Rodents leave tooth marks.' },
-  controls: [...GRAZERS, against('bag-fruit', 0.7, 'A bag over the best trusses.'), against('row-cover', 0.85, 'Over seedlings and brassicas.')],
+  controls: [
+    ...GRAZERS,
+    doing('holds', against('bag-fruit', 0.7, 'A bag over the best trusses.')),
+    doing('holds', against('row-cover', 0.85, 'Over seedlings and brassicas.')),
+  ],
 });

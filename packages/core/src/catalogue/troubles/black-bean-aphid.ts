@@ -37,9 +37,9 @@ export const blackBeanAphid = trouble({
     mem('A colony doubles in 2 to 3 days in warmth; live clones are born all season.'),
   ],
   life: [
-    ['Egg', '10-3', 'on spindle and viburnum twigs', 'contact'],
-    ['Winged arrival', '5-6', 'on the soft tips of beans', 'contact hand'],
-    ['Crowd', '5-8', 'tips, buds and under leaves', 'contact hand helpers systemic'],
+    ['Egg', '10-3', 'on spindle and viburnum twigs', 'oil'],
+    ['Winged arrival', '5-6', 'on the soft tips of beans', 'water soap oil contact hand'],
+    ['Crowd', '5-8', 'tips, buds and under leaves', 'water soap oil contact hand enemies systemic'],
   ],
   open: cp('Soft at every stage in the growing season: anything that wets them reaches them, unless they sit inside a curled leaf.'),
   tolerate: cp('A few tips with helpers among them often clear themselves.'),
@@ -56,7 +56,7 @@ export const blackBeanAphid = trouble({
     ...SOFT_SUCKERS,
     against('pinch-tips', 0.7, 'They crowd in the soft tips, so the crowd goes with them.'),
     against('hose-jet', 0.5, 'A jet knocks them off and few climb back.'),
-    against('release-ladybirds', 0.6, 'Their larvae eat aphids in numbers while there is food.'),
+    against('release-ladybirds', 0.3, 'Their larvae eat aphids in numbers; let-out beetles often fly off.'),
     against('soap-spray', 0.95, 'It kills what it wets: about 95 in 100 in the first spray.'),
   ],
 });

@@ -22,7 +22,7 @@ export const blackRot = trouble({
   facts: [cp('A yellow V from the leaf edge with black veins: from seed, by splash.')],
   life: [
     ['Seed', 'all', 'in seed and litter', 'clearing'],
-    ['Leaf', '6-10', 'edge pores', 'none'],
+    ['Leaf', '6-10', 'edge pores', 'protectant clearing'],
   ],
   open: cp('Clean seed and rotation; no cure.'),
   tolerate: cp('Pull the plant, cut the next ones early.'),

@@ -22,8 +22,8 @@ export const blackSpot = trouble({
   facts: [cp('Black spots with a fringed edge, yellow round them, then the leaf falls.')],
   life: [
     ['Winter', '11-3', 'fallen leaves and stems', 'clearing'],
-    ['Infection', '4-10', 'leaves wet for seven hours', 'fungicide'],
-    ['Spots', '5-10', 'leaf tops', 'clearing'],
+    ['Infection', '4-10', 'leaves wet for seven hours', 'protectant kickback'],
+    ['Spots', '5-10', 'leaf tops', 'protectant kickback eradicant clearing'],
   ],
   open: cp('Before rain, from leafing out; spotted leaves are past help.'),
   tolerate: cp('Old roses that flower once bear it.'),

@@ -17,7 +17,7 @@ export const blossomWeevil = trouble({
   unit: 'trusses',
   facts: [cp('Flower buds hang by a thread or stay shut and brown with a grub inside.')],
   life: [
-    ['Adult', '3-5', 'on buds', 'hand'],
+    ['Adult', '3-5', 'on buds', 'hand contact stomach'],
     ['Grub', '4-6', 'inside the bud', 'clearing'],
     ['Winter adult', '8-3', 'bark and litter', 'clearing'],
   ],

@@ -22,7 +22,7 @@ export const boxBlight = trouble({
   facts: [cp('Black streaks on green stems and fast leaf fall; clip on dry days and clean the shears.')],
   life: [
     ['Spores', 'all', 'litter and stems', 'clearing'],
-    ['Infection', '4-11', 'wet leaves', 'fungicide'],
+    ['Infection', '4-11', 'wet leaves', 'protectant kickback'],
   ],
   open: cp('Dry leaves, cut out, litter gone.'),
   tolerate: cp('Consider another shrub.'),
@@ -33,6 +33,5 @@ export const boxBlight = trouble({
   never: cp('Never webs or caterpillars.'),
   enemies: '',
   apart: { 'box-caterpillar': 'Webs, frass and caterpillars.' },
-  notifiable: true,
   controls: [...WOOD_DISEASE, against('clear-fallen', 0.4, 'Every fallen leaf.'), against('resistant-kinds', 0.5, 'Other small-leaved evergreens.')],
 });

@@ -24,10 +24,10 @@ export const boxCaterpillar = trouble({
   facts: [cp('Green with black stripes and white threads, inside the bush; frass and webs first, straw-coloured twigs soon after.')],
   life: [
     ['Winter grub', '10-3', 'spun between leaves', 'hand'],
-    ['Caterpillar', '3-10', 'inside the bush', 'stomach hand'],
+    ['Caterpillar', '3-10', 'inside the bush', 'stomach contact hand nematodes'],
     ['Pupa', '5-9', 'in webs', 'hand'],
     ['Moth', '5-10', 'flying at night', 'none'],
-    ['Egg', '5-9', 'flat, underneath', 'helpers'],
+    ['Egg', '5-9', 'flat, underneath', 'egg-parasites'],
   ],
   open: cp('Young ones, with the spray forced into the bush.'),
   tolerate: cp('None: a bush can be bare within the fortnight.'),

@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -22,8 +23,8 @@ export const brownRot = trouble({
   facts: [cp('It enters by wounds: wasps, birds, splits. Cream cushions in rings, then a mummy that infects next spring.')],
   life: [
     ['Mummies', '10-4', 'on tree and ground', 'clearing'],
-    ['Blossom', '4-5', 'open flowers', 'fungicide'],
-    ['Fruit', '7-10', 'wounded ripening fruit', 'clearing'],
+    ['Blossom', '4-5', 'open flowers', 'protectant kickback'],
+    ['Fruit', '7-10', 'wounded ripening fruit', 'protectant clearing'],
   ],
   open: cp('Mummies in winter; open flowers in wet spring.'),
   tolerate: cp('Pick rotten ones at each visit; the rest is sound.'),
@@ -41,5 +42,6 @@ export const brownRot = trouble({
     against('sulfur-spray', 0.4, 'At blossom, when no bees fly.'),
     against('captan-spray', 0.6, 'At blossom, when no bees fly.'),
     against('netting', 0.2, 'Unpecked fruit rots less.'),
+    against('copper-spray', 0.3, 'Weak against it, and it burns stone fruit in leaf.', MEM),
   ],
 });

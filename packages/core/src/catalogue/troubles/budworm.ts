@@ -24,7 +24,7 @@ export const budworm = trouble({
   facts: [cp('Look at dusk: they come out to feed then. Their colour follows the flower they eat.')],
   life: [
     ['Egg', '5-9', 'on buds and leaves', 'none'],
-    ['Young', '6-9', 'in the bud', 'stomach'],
+    ['Young', '6-9', 'in the bud', 'stomach contact'],
     ['Grown', '6-9', 'on flowers at dusk', 'hand contact'],
     ['Pupa', '9-5', 'in the soil', 'none'],
   ],

@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, except } from '../write';
 
 export const cabbageAphid = trouble({
   id: 'cabbage-aphid',
@@ -23,7 +23,7 @@ export const cabbageAphid = trouble({
   facts: [cp('Grey wax sheds water: a little soap lets a jet or spray wet them.')],
   life: [
     ['Egg', '11-3', 'old brassica stalks', 'clearing'],
-    ['Crowd', '5-10', 'in leaf folds and hearts', 'contact hand helpers'],
+    ['Crowd', '5-10', 'in leaf folds and hearts', 'water soap oil contact hand enemies'],
   ],
   open: cp('Open all season, but wax and folds shield them: part the leaves.'),
   tolerate: cp('On outer leaves that are peeled off it is cosmetic; in the growing heart it is not.'),
@@ -37,7 +37,7 @@ export const cabbageAphid = trouble({
   apart: { 'powdery-mildew': 'Mildew has no legs and lies flat.', 'wax-bloom-normal': 'Bloom is thin, even and has nothing alive in it.' },
   hidesInCurl: true,
   controls: [
-    ...SOFT_SUCKERS,
+    ...except(SOFT_SUCKERS, 'systemic-drench'),
     against('clear-fallen', 0.3, 'Old stalks carry the eggs through winter.'),
     against('row-cover', 0.8, 'Fine mesh from planting keeps winged ones off.'),
     against('hand-pick', 0.5, 'Rub out the first clusters with a thumb.'),

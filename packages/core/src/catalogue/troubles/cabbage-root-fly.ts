@@ -24,7 +24,7 @@ export const cabbageRootFly = trouble({
   life: [
     ['Fly', '4-5', 'at stem bases', 'cover'],
     ['Egg', '4-9', 'in soil at the stem', 'cover'],
-    ['Maggot', '5-9', 'at the roots', 'helpers'],
+    ['Maggot', '5-9', 'at the roots', 'nematodes'],
     ['Pupa', 'all', 'in the soil', 'none'],
   ],
   open: cp('Egg laying at the stem base: a collar or mesh; later nothing reaches.'),

@@ -26,8 +26,8 @@ export const cabbageWhite = trouble({
     cp('Holed wrapper leaves are peeled off in the kitchen; what matters is the growing heart.'),
   ],
   life: [
-    ['Egg', '4-9', 'undersides, in rafts or singly', 'hand helpers'],
-    ['Young', '5-10', 'undersides and heart', 'hand stomach helpers'],
+    ['Egg', '4-9', 'undersides, in rafts or singly', 'hand egg-parasites'],
+    ['Young', '5-10', 'undersides and heart', 'hand stomach contact enemies'],
     ['Grown', '5-10', 'on the leaves', 'hand contact'],
     ['Pupa', 'all', 'on walls and stems', 'none'],
     ['Butterfly', '4-9', 'flying by day', 'cover'],

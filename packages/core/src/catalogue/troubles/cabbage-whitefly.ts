@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, except } from '../write';
 
 export const cabbageWhitefly = trouble({
   id: 'cabbage-whitefly',
@@ -17,8 +17,8 @@ export const cabbageWhitefly = trouble({
   facts: [cp('It winters on the plants themselves; honeydew and soot foul outer leaves, the heart stays sound.')],
   life: [
     ['Egg ring', '5-9', 'undersides', 'none'],
-    ['Flat young', '5-10', 'undersides', 'contact'],
-    ['Adult', 'all', 'undersides, winter too', 'hand contact'],
+    ['Flat young', '5-10', 'undersides', 'water soap oil contact enemies systemic'],
+    ['Adult', 'all', 'undersides, winter too', 'hand water soap oil contact'],
   ],
   open: cp('Adults and flat young, with a spray from below.'),
   tolerate: cp('Peel off the outer leaves; kale and hearts can be washed.'),
@@ -30,7 +30,7 @@ export const cabbageWhitefly = trouble({
   enemies: 'parasitic-wasp',
   apart: { 'glasshouse-whitefly': 'That one lives under glass, on many plants.', 'diamondback-moth': 'Small moths are brown and leave windows in leaves.' },
   controls: [
-    ...SOFT_SUCKERS,
+    ...except(SOFT_SUCKERS, 'systemic-drench', 'organophosphate-spray'),
     against('leave-it', 0.4, 'It fouls outer leaves only.'),
     against('row-cover', 0.8, 'Very fine mesh from planting.'),
     against('clear-fallen', 0.4, 'Clear old plants before new ones go out.'),

@@ -22,7 +22,7 @@ export const caneBlight = trouble({
   facts: [cp('Purple patches round buds in summer, silver-grey with dots in winter; thin the canes.')],
   life: [
     ['Winter', '10-4', 'old canes', 'clearing'],
-    ['Infection', '5-8', 'young canes', 'fungicide'],
+    ['Infection', '5-8', 'young canes', 'protectant kickback'],
   ],
   open: cp('Thin canes; cut marked ones at the ground.'),
   tolerate: cp('A few marked canes in a full row.'),

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, except } from '../write';
 
 export const capsid = trouble({
   id: 'capsid',
@@ -37,7 +37,7 @@ export const capsid = trouble({
   facts: [cp('They are gone when you come: the tattered, brown-rimmed holes at the shoot tip are what stays.')],
   life: [
     ['Egg', '10-4', 'in bark or stems', 'none'],
-    ['Nymph', '5-7', 'soft tips', 'contact hand'],
+    ['Nymph', '5-7', 'soft tips', 'soap contact hand'],
     ['Adult', '6-9', 'tips, buds, weeds', 'none'],
   ],
   open: cp('Nymphs at the tips in late spring; adults drop and fly.'),
@@ -50,7 +50,7 @@ export const capsid = trouble({
   enemies: 'spider-friend pirate-bug',
   apart: { slugs: 'Slugs leave slime.', tortrix: 'Tortrix spins the tip together and leaves droppings.' },
   controls: [
-    ...SOFT_SUCKERS,
+    ...except(SOFT_SUCKERS, 'systemic-drench', 'organophosphate-spray'),
     against('hose-jet', 0.1, 'They drop and climb back.'),
     against('release-ladybirds', 0.05, 'Too quick for ladybirds.', MEM),
     against('draw-off-ants', 0.02, 'Ants have no part in it.', MEM),

@@ -23,7 +23,7 @@ export const carrotFly = trouble({
   facts: [cp('The fly flies low and follows the smell of bruised leaves: thin in the evening, and cover.')],
   life: [
     ['Fly', '5-6', 'low over the rows', 'cover'],
-    ['Maggot', '6-7', 'in fine roots', 'none'],
+    ['Maggot', '6-7', 'in fine roots', 'nematodes'],
     ['Second fly', '7-9', 'low over the rows', 'cover'],
     ['Maggot in roots', '8-11', 'in the roots', 'clearing'],
     ['Pupa', '10-4', 'in the soil', 'none'],

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { ROOT_GRUBS } from '../means';
+import { SOIL_GRUBS } from '../means';
 import { cp, against, trouble } from '../write';
 
 export const chaferGrub = trouble({
@@ -23,7 +23,7 @@ export const chaferGrub = trouble({
   unit: 'plants',
   facts: [cp('Birds and badgers tearing up the lawn are often the first sign.')],
   life: [
-    ['Grub', 'all', 'roots, one to three years', 'helpers hand'],
+    ['Grub', 'all', 'roots, one to three years', 'nematodes hand'],
     ['Pupa', '4-5', 'in soil', 'none'],
     ['Beetle', '5-7', 'leaves at dusk', 'none'],
   ],
@@ -36,5 +36,9 @@ export const chaferGrub = trouble({
   never: cp('Never without legs: that is the vine weevil.'),
   enemies: 'ground-beetle parasitic-wasp',
   apart: { 'vine-weevil': 'Vine weevil grubs have no legs.', leatherjacket: 'Leatherjackets are grey and have no head to see.' },
-  controls: [...ROOT_GRUBS, against('row-cover', 0.2, 'Keeps beetles from laying in the bed.', MEM), against('hand-pick', 0.4, 'As the soil is turned.')],
+  controls: [
+    ...SOIL_GRUBS,
+    against('row-cover', 0.2, 'Keeps beetles from laying in the bed.', MEM),
+    against('hand-pick', 0.3, 'Those that come up as you weed.'),
+  ],
 });

@@ -23,7 +23,7 @@ export const chocolateSpot = trouble({
   facts: [cp('Chocolate flecks on leaf and stem after wet weeks; space and air slow it.')],
   life: [
     ['Winter', '10-3', 'litter', 'clearing'],
-    ['Flecks', '3-7', 'wet leaves', 'clearing'],
+    ['Flecks', '3-7', 'wet leaves', 'protectant clearing'],
   ],
   open: cp('Space and air before the wet.'),
   tolerate: cp('Flecks only: crops all the same.'),

@@ -33,5 +33,6 @@ export const clematisWilt = trouble({
   never: cp('Never insects at the base.'),
   enemies: '',
   apart: { 'drought-stress': 'Drought takes the whole plant.', slugs: 'Slugs strip the stem skin.' },
+  inside: true,
   controls: [...WOOD_DISEASE, against('even-watering', 0.2, 'Cool moist roots.')],
 });

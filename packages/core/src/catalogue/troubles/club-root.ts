@@ -33,6 +33,7 @@ export const clubRoot = trouble({
   never: cp('Never maggots in a firm swelling.'),
   enemies: '',
   apart: { 'cabbage-root-fly': 'Maggots and eaten roots, no swelling.', 'root-knot-nematode': 'Small knots like beads.' },
+  inside: true,
   controls: [
     ...SOIL_BORNE,
     against('lime-soil', 0.55, 'It likes sour soil: raise the pH above 7.'),

@@ -26,9 +26,9 @@ export const codlingMoth = trouble({
     cp('Eggs hatch a few warm days after the moths fly on still warm evenings: that is the one moment.'),
   ],
   life: [
-    ['Cocoon', '9-4', 'under loose bark', 'hand helpers'],
+    ['Cocoon', '9-4', 'under loose bark', 'hand nematodes'],
     ['Moth', '5-8', 'flying on warm evenings', 'none'],
-    ['Egg', '6-8', 'on leaf and fruitlet', 'helpers'],
+    ['Egg', '6-8', 'on leaf and fruitlet', 'egg-parasites'],
     ['Hatching', '6-8', 'on the skin, hours', 'stomach contact'],
     ['In fruit', '6-9', 'in the core', 'clearing'],
   ],
@@ -47,6 +47,5 @@ export const codlingMoth = trouble({
     against('grease-band', 0.1, 'Corrugated card bands catch cocooning grubs; grease does little.', MEM),
     against('pheromone-trap', 0.3, 'Tells the day moths fly.'),
     against('nematodes', 0.45, 'On trunk and branches in early autumn.'),
-    against('organophosphate-spray', 0.8, 'At hatching, never in bloom.'),
   ],
 });

@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { BEETLES } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -39,11 +40,12 @@ export const coloradoBeetle = trouble({
   never: cp('Never jumps.'),
   enemies: 'ladybird ground-beetle parasitic-wasp',
   apart: { ladybird: 'A ladybird has round spots, not lines.', 'cucumber-beetle': 'Cucumber beetles are slim and small.' },
-  notifiable: true,
+  report: { in: 'GB IE NO SE FI DK AU NZ JP' },
   controls: [
     ...BEETLES,
     against('rotate-crops', 0.4, "They walk up from last year's bed."),
     against('hand-pick', 0.65, 'Eggs and grubs, twice a week.'),
-    against('organophosphate-spray', 0.6, 'Many are resistant.'),
+    against('carbaryl-dust', 0.35, 'Many are resistant.', MEM),
+    against('spinosad-spray', 0.8, 'On small grubs; another group next time, since they grow resistant fast.', MEM),
   ],
 });

@@ -32,9 +32,9 @@ export const copperLeafBeetle = trouble({
   unit: 'plants',
   facts: [cp('Knock them into soapy water in the cool morning: each beetle left calls others.'), mem('Scented lure traps draw in more than they catch.')],
   life: [
-    ['Grub', '9-5', 'in lawn soil', 'helpers'],
+    ['Grub', '9-5', 'in lawn soil', 'nematodes'],
     ['Pupa', '5-6', 'in soil', 'none'],
-    ['Beetle', '6-9', 'on leaves and flowers in sun', 'hand contact'],
+    ['Beetle', '6-9', 'on leaves and flowers in sun', 'hand contact stomach'],
   ],
   open: cp('Beetles in the cool of the morning, while slow.'),
   tolerate: cp('A grown shrub bears a tenth of its leaves gone.'),
@@ -45,7 +45,7 @@ export const copperLeafBeetle = trouble({
   never: cp('Never feeds at night.'),
   enemies: 'parasitic-wasp ground-beetle',
   apart: { 'rosemary-beetle': 'The rosemary beetle is striped and keeps to herbs.', 'chafer-grub': "The grub is the same beetle's youth, in the lawn." },
-  notifiable: true,
+  report: { in: 'AT BE BG HR CY CZ DK EE FI FR DE GR HU IE IT LV LT LU MT NL PL PT RO SK SI ES SE GB CH NO' },
   schools: [
     {
       topic: 'Lure traps',
@@ -58,6 +58,5 @@ export const copperLeafBeetle = trouble({
     ...BEETLES,
     against('hand-pick', 0.65, 'Morning and evening into soapy water.'),
     against('nematodes', 0.4, "For grubs in the lawn at summer's end."),
-    against('organophosphate-spray', 0.8, 'Kills on contact, and most other insects with it.'),
   ],
 });

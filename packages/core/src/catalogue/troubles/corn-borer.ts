@@ -25,7 +25,7 @@ export const cornBorer = trouble({
   life: [
     ['Winter grub', '10-4', 'in old stalks', 'clearing'],
     ['Moth', '6-8', 'dusk', 'none'],
-    ['Egg', '6-8', 'underneath, like scales', 'helpers'],
+    ['Egg', '6-8', 'underneath, like scales', 'egg-parasites'],
     ['Young', '6-8', 'in the whorl', 'stomach contact'],
     ['Grown', '7-9', 'in stalk and cob', 'hand'],
   ],
@@ -42,7 +42,7 @@ export const cornBorer = trouble({
     ...BORERS,
     against('clear-fallen', 0.5, 'Old stalks cut low and shredded.'),
     against('bt-spray', 0.6, 'Into the whorl, before they bore.'),
-    against('parasitic-wasps', 0.55, 'They lay in the eggs.'),
+    against('egg-wasps', 0.55, 'They lay in the eggs.'),
     against('stem-collar', 0.02, 'They come by air.', MEM),
   ],
 });

@@ -26,7 +26,7 @@ export const cornEarworm = trouble({
     mem('They eat each other, so one is left in a cob.'),
   ],
   life: [
-    ['Egg', '7-8', 'on silks and leaves', 'helpers'],
+    ['Egg', '7-8', 'on silks and leaves', 'egg-parasites'],
     ['Young', '7-8', 'on the silk', 'stomach contact'],
     ['Grown', '7-9', 'in cob or fruit', 'hand'],
     ['Pupa', '9-6', 'in soil', 'clearing'],

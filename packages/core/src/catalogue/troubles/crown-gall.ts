@@ -41,5 +41,6 @@ export const crownGall = trouble({
   never: cp('Never on brassica roots: that is club root.'),
   enemies: '',
   apart: { 'gall-maker': 'Insect galls sit on leaf and twig.', 'cactus-corking': 'Old bark is firm and even.' },
+  inside: true,
   controls: [...NO_CURE, against('prune-out', 0.1, 'Cutting it spreads it as often as not.', MEM)],
 });

@@ -48,5 +48,6 @@ export const crownRot = trouble({
   never: cp('Never sawdust.'),
   enemies: '',
   apart: { 'root-rot': 'In root rot the crown is firm first.', sclerotinia: 'White fluff with black grains.' },
+  waterMould: true,
   controls: [...SOIL_BORNE, against('let-it-dry', 0.45, 'Crown dry and free.')],
 });

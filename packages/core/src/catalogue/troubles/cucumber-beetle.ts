@@ -23,7 +23,7 @@ export const cucumberBeetle = trouble({
   facts: [cp('The holes are the least of it: they carry bacterial wilt and mosaic in.')],
   life: [
     ['Winter adult', '10-4', 'litter and hedges', 'clearing'],
-    ['Adult', '5-9', 'seed leaves, then flowers', 'cover hand contact'],
+    ['Adult', '5-9', 'seed leaves, then flowers', 'cover hand contact stomach'],
     ['Larva', '6-8', 'at the roots', 'none'],
   ],
   open: cp('Adults as they come to young plants.'),

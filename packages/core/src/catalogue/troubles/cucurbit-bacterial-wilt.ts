@@ -35,5 +35,6 @@ export const cucurbitBacterialWilt = trouble({
   enemies: '',
   apart: { 'squash-vine-borer': 'Sawdust and a grub in the stem.', 'fusarium-wilt': 'Brown inside, no threads.' },
   follows: 'cucumber-beetle',
+  inside: true,
   controls: [...NO_CURE, against('row-cover', 0.85, 'From planting until the first flowers.')],
 });

@@ -1,5 +1,5 @@
 import { SOFT_SUCKERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, except } from '../write';
 
 export const currantBlisterAphid = trouble({
   id: 'currant-blister-aphid',
@@ -16,8 +16,8 @@ export const currantBlisterAphid = trouble({
   unit: 'leaves',
   facts: [cp('The blisters look worse than they are: berries ripen as usual.')],
   life: [
-    ['Egg', '10-3', 'on bark', 'contact'],
-    ['Under blisters', '4-7', 'in the hollows underneath', 'helpers hand'],
+    ['Egg', '10-3', 'on bark', 'oil'],
+    ['Under blisters', '4-7', 'in the hollows underneath', 'water soap contact enemies hand systemic'],
     ['Away', '7-10', 'on hedge woundwort', 'none'],
   ],
   open: cp('As eggs in winter; once the blisters are up, leave it to helpers.'),
@@ -31,7 +31,7 @@ export const currantBlisterAphid = trouble({
   apart: { 'gooseberry-sawfly': 'Sawfly grubs eat the leaf away.', rust: 'Rust marks a finger orange.' },
   hidesInCurl: true,
   controls: [
-    ...SOFT_SUCKERS,
+    ...except(SOFT_SUCKERS, 'systemic-drench', 'organophosphate-spray'),
     against('leave-it', 0.5, 'They are gone by midsummer and the berries ripen.'),
     against('pick-off-leaves', 0.5, 'The worst leaves carry most of them.'),
     against('winter-oil', 0.7, 'Smothers the eggs on bare wood.'),

@@ -17,8 +17,8 @@ export const cushionScale = trouble({
   facts: [cp('White waxy egg ribbons stick out from under a brown cap in early summer.')],
   life: [
     ['Egg sac', '5-6', 'under leaves or along stems', 'hand'],
-    ['Crawler', '6-7', 'along the veins', 'contact'],
-    ['Winter young', '9-4', 'on twigs', 'contact hand'],
+    ['Crawler', '6-7', 'along the veins', 'soap oil contact enemies systemic'],
+    ['Winter young', '9-4', 'on twigs', 'hand oil soap contact'],
   ],
   open: cp('Wipe off the white sacs before they hatch; crawlers in midsummer.'),
   tolerate: cp('A grown shrub bears some.'),

@@ -37,7 +37,7 @@ export const cutworm = trouble({
   facts: [cp('A seedling lies cut at the soil in the morning; scratch the soil round it and the grub is there, curled.')],
   life: [
     ['Egg', '5-8', 'on weeds', 'clearing'],
-    ['Grub', 'all', 'top of the soil by day', 'hand'],
+    ['Grub', 'all', 'top of the soil by day', 'hand nematodes bait contact stomach'],
     ['Pupa', '3-5', 'in the soil', 'clearing'],
     ['Moth', '5-8', 'flying at night', 'cover'],
   ],

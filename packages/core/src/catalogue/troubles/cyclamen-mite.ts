@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { TINY } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -21,7 +22,7 @@ export const cyclamenMite = trouble({
   favours: 'warm wet',
   unit: 'plants',
   facts: [cp('Too small for the eye: the hard, tiny heart leaves are the sign.')],
-  life: [['All stages', 'all', 'deep in the heart and buds', 'helpers clearing']],
+  life: [['All stages', 'all', 'deep in the heart and buds', 'enemies contact clearing']],
   open: cp('Sulfur or predatory mites reach what hides in the heart; soap hardly.'),
   tolerate: cp('Do not wait: bin the plant or keep it apart.'),
   act: 0.02,
@@ -31,5 +32,13 @@ export const cyclamenMite = trouble({
   never: cp('Never webs.'),
   enemies: 'predatory-mite',
   apart: { 'mosaic-virus': 'Virus marks the leaf in patterns.', 'weedkiller-drift': 'Drift hits everything at once.' },
-  controls: [...TINY, against('dig-out', 0.7, 'One bad pot feeds the shelf.'), against('sulfur-spray', 0.6, 'Outdoors, where the label allows it.')],
+  controls: [
+    ...TINY,
+    against('hose-jet', 0.02, 'They sit deep in the heart.', MEM),
+    against('soap-spray', 0.1, 'It hardly reaches into the heart.', MEM),
+    against('neem-spray', 0.15, 'It hardly reaches into the heart.', MEM),
+    against('predatory-mites', 0.6, 'They follow it into folded leaves.', MEM),
+    against('dig-out', 0.7, 'One bad pot feeds the shelf.'),
+    against('sulfur-spray', 0.6, 'Outdoors, where the label allows it.'),
+  ],
 });

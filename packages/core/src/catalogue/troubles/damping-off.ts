@@ -35,7 +35,7 @@ export const dampingOff = trouble({
   facts: [cp('Clean pots, fresh compost, thin sowing, water from below, air.')],
   life: [
     ['In soil', 'all', 'old compost and pots', 'clearing'],
-    ['Attack', '1-6', 'seedling necks', 'none'],
+    ['Attack', '1-6', 'seedling necks', 'protectant'],
   ],
   open: cp('Before it starts; fallen ones do not rise.'),
   tolerate: cp('Prick out what stands, into fresh compost.'),

@@ -23,7 +23,7 @@ export const diamondbackMoth = trouble({
   facts: [cp('Touched, the small green grub wriggles backwards and drops on a thread.')],
   life: [
     ['Egg', '5-9', 'singly by the veins', 'none'],
-    ['Grub', '5-9', 'undersides', 'stomach hand helpers'],
+    ['Grub', '5-9', 'undersides', 'stomach contact hand enemies'],
     ['Pupa', '5-9', 'in a net cocoon underneath', 'none'],
   ],
   open: cp('Small grubs underneath: wet the undersides.'),

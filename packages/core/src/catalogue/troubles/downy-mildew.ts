@@ -43,8 +43,8 @@ export const downyMildew = trouble({
   facts: [cp('Look underneath in the early morning: grey or purple down where the top is yellow.')],
   life: [
     ['Winter', '10-3', 'litter, soil, seed', 'clearing'],
-    ['Infection', '4-10', 'wet leaves at night', 'fungicide'],
-    ['Spores', '4-10', 'undersides', 'clearing'],
+    ['Infection', '4-10', 'wet leaves at night', 'protectant kickback'],
+    ['Spores', '4-10', 'undersides', 'protectant kickback clearing'],
   ],
   open: cp('Before the wet night; spotted leaves are past help.'),
   tolerate: cp('Outer lettuce leaves are peeled off.'),
@@ -55,5 +55,6 @@ export const downyMildew = trouble({
   never: cp('Never on dry leaves in hot sun.'),
   enemies: '',
   apart: { 'powdery-mildew': 'Powdery mildew is on top and dry.', 'leaf-mould': 'Leaf mould is olive and on tomatoes under glass.' },
+  waterMould: true,
   controls: [...LEAF_FUNGI],
 });

@@ -22,7 +22,7 @@ export const earlyBlight = trouble({
   facts: [cp('Brown spots with rings like a target on the oldest leaves first, yellow round them.')],
   life: [
     ['Winter', '10-5', 'litter and soil', 'clearing'],
-    ['Spots', '6-9', 'old leaves upward', 'clearing fungicide'],
+    ['Spots', '6-9', 'old leaves upward', 'clearing protectant kickback'],
   ],
   open: cp('Lowest leaves: pick them off, mulch, water the soil.'),
   tolerate: cp('Spots on the lowest leaves late in the season.'),

@@ -34,8 +34,8 @@ export const earwigs = trouble({
   facts: [cp('In fruit trees they eat aphids: there they are help. On dahlias they are not.')],
   life: [
     ['Egg and nest', '11-4', 'in the soil', 'none'],
-    ['Young', '4-6', 'soil, then plants', 'hand'],
-    ['Grown', '6-10', 'flowers and hollow stems', 'hand'],
+    ['Young', '4-6', 'soil, then plants', 'hand contact'],
+    ['Grown', '6-10', 'flowers and hollow stems', 'hand contact'],
   ],
   open: cp('By day in upturned pots of straw: carry them to the orchard.'),
   tolerate: cp('Few torn petals: leave it, they eat aphids by night.'),

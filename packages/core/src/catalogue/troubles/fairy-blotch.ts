@@ -16,7 +16,7 @@ export const fairyBlotch = trouble({
   facts: [cp('Leaf tips red-brown as soon as they come up, then spots further down.')],
   life: [
     ['Bulb', '7-2', 'in the bulb neck', 'clearing'],
-    ['Leaf', '3-6', 'leaf tips', 'clearing'],
+    ['Leaf', '3-6', 'leaf tips', 'protectant clearing'],
   ],
   open: cp('Scorched tips cut as they come.'),
   tolerate: cp('Late in spring leaves yellow anyway.'),

@@ -23,7 +23,7 @@ export const fireBlight = trouble({
   facts: [cp('Shoots hang like a burnt crook; cut 30 cm below in dry weather and wipe the blade with spirit at each cut.')],
   life: [
     ['Winter', '10-3', 'canker edges', 'clearing'],
-    ['Blossom', '4-5', 'open flowers', 'fungicide'],
+    ['Blossom', '4-5', 'open flowers', 'protectant clearing'],
     ['Shoots', '5-8', 'tips', 'clearing'],
   ],
   open: cp('At blossom; later the saw.'),
@@ -35,7 +35,7 @@ export const fireBlight = trouble({
   never: cp('Never insects in the tip.'),
   enemies: '',
   apart: { 'brown-rot': 'Blossom wilt of brown rot has no ooze and stops at the spur.', 'frost-damage': 'Frost does all at once.' },
-  notifiable: true,
+  report: { in: 'IE NO FI AU JP KR CH' },
   controls: [
     ...WOOD_DISEASE,
     against('prune-out', 0.65, 'Thirty centimetres into clean wood, dry day, blade wiped each cut.'),

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, mem, against, trouble } from '../write';
+import { cp, mem, against, trouble, doing } from '../write';
 
 export const fleaBeetle = trouble({
   id: 'flea-beetle',
@@ -21,9 +21,9 @@ export const fleaBeetle = trouble({
   ],
   life: [
     ['Winter adult', '10-3', 'litter and hedges', 'clearing'],
-    ['Adult', '4-6', 'on seed leaves', 'cover contact'],
+    ['Adult', '4-6', 'on seed leaves', 'cover hand contact stomach'],
     ['Larva', '5-7', 'at the roots', 'none'],
-    ['New adult', '7-9', 'leaves', 'cover'],
+    ['New adult', '7-9', 'leaves', 'cover hand contact stomach'],
   ],
   open: cp('Keep adults off the seedlings: cover at sowing.'),
   tolerate: cp('From six leaves on, plants outgrow the holes.'),
@@ -39,6 +39,6 @@ export const fleaBeetle = trouble({
     against('even-watering', 0.4, 'Moist seedbeds are left alone more.'),
     against('hand-pick', 0.1, 'Too quick to pick.', MEM),
     against('sticky-card', 0.3, 'Held just above, it catches them as they jump.'),
-    against('row-cover', 0.92, 'Fine mesh from the day of sowing, edges buried.'),
+    doing('holds', against('row-cover', 0.92, 'Fine mesh from the day of sowing; where they are already, shake the rows and put it on at once.')),
   ],
 });

@@ -1,5 +1,6 @@
+import { MEM } from '../../measure';
 import { GROWING } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, doing, trouble } from '../write';
 
 export const frostDamage = trouble({
   id: 'frost-damage',
@@ -50,5 +51,10 @@ export const frostDamage = trouble({
   never: cp('Never day after day further on.'),
   enemies: '',
   apart: { 'fire-blight': 'Goes on, and oozes.', 'late-blight': 'Spreads in the wet, in warmth.' },
-  controls: [...GROWING, against('shade-and-shelter', 0.6, 'Fleece before the night.'), against('prune-out', 0.2, 'Dead tips, once it shoots again.')],
+  controls: [
+    ...GROWING,
+    against('even-watering', 0.05, 'Water does not mend what froze.', MEM),
+    doing('prevents', against('shade-and-shelter', 0.6, 'Fleece before the night.')),
+    against('prune-out', 0.2, 'Dead tips, once it shoots again.'),
+  ],
 });

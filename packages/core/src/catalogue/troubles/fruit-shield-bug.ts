@@ -38,7 +38,7 @@ export const fruitShieldBug = trouble({
   life: [
     ['Winter adult', '10-4', 'in houses and bark', 'hand'],
     ['Egg', '6-8', 'undersides, in rafts', 'hand'],
-    ['Nymph', '6-9', 'leaves and fruit', 'contact hand'],
+    ['Nymph', '6-9', 'leaves and fruit', 'soap contact hand'],
     ['Adult', '5-10', 'fruit', 'hand'],
   ],
   open: cp('Nymphs; grown ones fly in and shrug sprays off.'),

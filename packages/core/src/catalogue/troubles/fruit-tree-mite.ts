@@ -16,8 +16,8 @@ export const fruitTreeMite = trouble({
   unit: 'leaves',
   facts: [cp('Red winter eggs crust spurs and twigs; it makes little web.')],
   life: [
-    ['Winter egg', '9-4', 'red, on spurs and twigs', 'contact'],
-    ['Mite', '4-9', 'undersides', 'contact helpers'],
+    ['Winter egg', '9-4', 'red, on spurs and twigs', 'oil'],
+    ['Mite', '4-9', 'undersides', 'water soap oil contact enemies'],
   ],
   open: cp('Winter eggs take oil just before bud break.'),
   tolerate: cp('Predatory mites hold it where nothing broad is sprayed.'),

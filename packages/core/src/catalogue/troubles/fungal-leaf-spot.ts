@@ -51,7 +51,7 @@ export const fungalLeafSpot = trouble({
   facts: [cp('Many fungi, one look: round brown spots with a dark edge, worst where leaves stay wet.')],
   life: [
     ['Winter', '10-4', 'fallen leaves', 'clearing'],
-    ['Spots', '5-10', 'leaves', 'clearing fungicide'],
+    ['Spots', '5-10', 'leaves', 'clearing protectant kickback'],
   ],
   open: cp('First spots: pick and clear; guard new leaves.'),
   tolerate: cp('Most plants bear it: leave it where only looks suffer.'),

@@ -33,7 +33,7 @@ export const fungusGnat = trouble({
   unit: 'pots',
   facts: [cp('They breed in compost that never dries on top; let the top few centimetres dry.'), cp('Yellow cards at pot level count the adults.')],
   life: [
-    ['Egg and larva', 'all', 'top of wet compost', 'bait contact helpers'],
+    ['Egg and larva', 'all', 'top of wet compost', 'bait stomach nematodes contact enemies'],
     ['Adult', 'all', 'on the soil and at windows', 'hand'],
   ],
   open: cp('Larvae in the top of the compost: dry it, or drench; adults live only about a week.'),

@@ -47,5 +47,6 @@ export const fusariumWilt = trouble({
   never: cp('Never sap drawn out in threads.'),
   enemies: '',
   apart: { 'verticillium-wilt': 'Verticillium likes it cooler and makes a yellow V.', 'cucurbit-bacterial-wilt': 'Threads draw from the cut.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('lime-soil', 0.2, 'It likes sour soil.')],
 });

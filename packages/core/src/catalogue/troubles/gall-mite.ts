@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { TINY } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -15,7 +16,7 @@ export const gallMite = trouble({
   unit: 'leaves',
   facts: [cp('Mites too small for a loupe live inside; the galls harm looks more than plants.')],
   life: [
-    ['Winter mite', '9-4', 'under bud scales', 'contact'],
+    ['Winter mite', '9-4', 'under bud scales', 'oil contact'],
     ['In galls', '4-9', 'inside the leaf', 'hand'],
   ],
   open: cp('Only while leaving the buds in spring; later nothing reaches them.'),
@@ -36,5 +37,10 @@ export const gallMite = trouble({
     against('leave-it', 0.6, 'It looks worse than it is.'),
     against('pick-off-leaves', 0.4, 'On a small tree, pick the marked leaves.'),
     against('sulfur-spray', 0.5, 'At bud burst, where the label allows it.'),
+    against('hose-jet', 0.02, 'Water does not reach into galls.', MEM),
+    against('predatory-mites', 0.02, 'They do not enter galls.', MEM),
+    against('soap-spray', 0.05, 'It does not reach into galls.', MEM),
+    against('neem-spray', 0.1, 'It hardly reaches into galls.', MEM),
+    against('winter-oil', 0.4, 'Before buds burst, where they winter under the scales.', MEM),
   ],
 });

@@ -39,8 +39,8 @@ export const glasshouseWhitefly = trouble({
   facts: [cp('Adults rise in a cloud when brushed; the flat young never move.'), mem('Egg to adult takes three to four weeks in warmth.')],
   life: [
     ['Egg', 'all', 'youngest leaves, underneath', 'none'],
-    ['Flat young', 'all', 'undersides of middle leaves', 'contact helpers'],
-    ['Adult', 'all', 'top leaves', 'hand contact'],
+    ['Flat young', 'all', 'undersides of middle leaves', 'soap oil contact enemies systemic'],
+    ['Adult', 'all', 'top leaves', 'hand water soap oil contact'],
   ],
   open: cp('The flat young underneath take soap and oil; eggs and pupae do not: repeat weekly.'),
   tolerate: cp('A few on a grown tomato do no harm.'),

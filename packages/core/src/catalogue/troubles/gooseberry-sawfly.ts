@@ -27,9 +27,9 @@ export const gooseberrySawfly = trouble({
   ],
   life: [
     ['Egg', '4-8', 'along the veins, low in the bush', 'hand'],
-    ['Young larva', '4-8', 'in groups underneath', 'hand contact'],
-    ['Grown larva', '5-9', 'all over the bush', 'hand contact'],
-    ['Cocoon', 'all', 'in the soil', 'helpers'],
+    ['Young larva', '4-8', 'in groups underneath', 'hand water soap contact stomach'],
+    ['Grown larva', '5-9', 'all over the bush', 'hand water contact stomach'],
+    ['Cocoon', 'all', 'in the soil', 'nematodes'],
   ],
   open: cp('Young larvae, in the week after the eggs hatch; pupae in the soil are out of reach.'),
   tolerate: cp('A handful of eaten leaves does not cost fruit this year.'),

@@ -37,8 +37,8 @@ export const greenfly = trouble({
   unit: 'tips',
   facts: [cp('White cast skins on the leaf tell of aphids even after they have gone.'), mem('Soft, over-fed growth draws them.')],
   life: [
-    ['Egg', '11-3', 'bark of woody hosts', 'contact'],
-    ['Crowd', '4-10', 'soft tips, buds, undersides', 'contact hand helpers systemic'],
+    ['Egg', '11-3', 'bark of woody hosts', 'oil'],
+    ['Crowd', '4-10', 'soft tips, buds, undersides', 'water soap oil contact hand enemies systemic'],
     ['Winged', '5-9', 'flies to new plants', 'none'],
   ],
   open: cp('Soft all season: what wets them kills them; inside curled leaves it does not reach.'),

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, except, trouble } from '../write';
 
 export const greyMould = trouble({
   id: 'grey-mould',
@@ -41,8 +41,8 @@ export const greyMould = trouble({
   facts: [cp('It begins on dying petals and wounds; still damp air feeds it.')],
   life: [
     ['All year', 'all', 'on dead plant parts', 'clearing'],
-    ['Flower', '4-9', 'petals', 'fungicide clearing'],
-    ['Fruit', '5-10', 'ripening fruit', 'clearing'],
+    ['Flower', '4-9', 'petals', 'protectant kickback clearing'],
+    ['Fruit', '5-10', 'ripening fruit', 'protectant kickback clearing'],
   ],
   open: cp('Flowers and wounds; spent ones are picked off dry.'),
   tolerate: cp('A furry berry is picked out; the rest is eaten.'),
@@ -54,7 +54,7 @@ export const greyMould = trouble({
   enemies: '',
   apart: { 'brown-rot': 'Brown rot stands in cream rings on tree fruit.', 'downy-mildew': 'Downy mildew is under yellow patches.' },
   controls: [
-    ...LEAF_FUNGI,
+    ...except(LEAF_FUNGI, 'copper-spray'),
     against('water-and-air', 0.5, 'Air and dry leaves are the main means.'),
     against('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'),
     against('clear-fallen', 0.4, 'Spent flowers and litter.'),

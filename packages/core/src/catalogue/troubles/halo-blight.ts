@@ -6,7 +6,7 @@ export const haloBlight = trouble({
   name: 'Halo blight of beans',
   also: 'bean blight',
   kind: 'bacterium',
-  labelAs: 'bacterial-diseases blights',
+  labelAs: 'bacterial-diseases',
   hosts: { 'french-bean': 1.1, 'runner-bean': 0.8, pea: 0.3, 'family:Fabaceae': 0.3 },
   seen: {
     always: 'halo-spots',
@@ -22,7 +22,7 @@ export const haloBlight = trouble({
   facts: [cp('Pinprick spots in wide pale halos: from seed. Do not save it, do not touch beans when wet.')],
   life: [
     ['Seed', 'all', 'in the seed', 'clearing'],
-    ['Leaf', '6-9', 'splash', 'none'],
+    ['Leaf', '6-9', 'splash', 'protectant clearing'],
   ],
   open: cp('Clean seed.'),
   tolerate: cp('Beans of a light attack are eaten, none saved.'),
@@ -33,5 +33,10 @@ export const haloBlight = trouble({
   never: cp('Never orange dust.'),
   enemies: '',
   apart: { anthracnose: 'Anthracnose sinks the pod with salmon dots.', rust: 'Rust rubs off orange.' },
-  controls: [...LEAF_FUNGI, against('dig-out', 0.5, 'First sick plants, on a dry day.'), against('rotate-crops', 0.3, 'It rests in litter.')],
+  controls: [
+    ...LEAF_FUNGI,
+    against('clear-fallen', 0.1, 'It comes with the seed: never save seed from a struck row.'),
+    against('dig-out', 0.5, 'First sick plants, on a dry day.'),
+    against('rotate-crops', 0.3, 'It rests in litter.'),
+  ],
 });

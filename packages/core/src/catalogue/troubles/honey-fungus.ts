@@ -51,5 +51,6 @@ export const honeyFungus = trouble({
   never: cp('Never single toadstools in mulch alone.'),
   enemies: '',
   apart: { 'mulch-toadstools': 'Toadstools in mulch away from the tree are harmless.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('dig-out', 0.6, 'Stump and every root you can.'), against('let-it-dry', 0.1, 'Of little use.', MEM)],
 });

@@ -21,7 +21,7 @@ export const hornworm = trouble({
   ],
   life: [
     ['Egg', '6-8', 'singly underneath', 'hand'],
-    ['Young', '6-8', 'on leaves', 'stomach hand'],
+    ['Young', '6-8', 'on leaves', 'stomach contact hand enemies'],
     ['Grown', '7-9', 'on stems, well hidden', 'hand'],
     ['Pupa', '9-6', 'in the soil', 'clearing'],
   ],

@@ -24,8 +24,8 @@ export const laceBug = trouble({
   facts: [cp('Bleached tops, and rusty-black varnish spots underneath; worst in full sun.')],
   life: [
     ['Egg', '10-4', 'in the leaf by the midrib', 'clearing'],
-    ['Nymph', '5-7', 'undersides', 'contact hand'],
-    ['Adult', '6-10', 'undersides', 'contact'],
+    ['Nymph', '5-7', 'undersides', 'water soap oil contact hand enemies systemic'],
+    ['Adult', '6-10', 'undersides', 'water soap oil contact systemic'],
   ],
   open: cp('Nymphs in early summer: soap underneath, twice.'),
   tolerate: cp('In shade a shrub bears it.'),

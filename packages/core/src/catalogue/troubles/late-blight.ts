@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -25,7 +26,7 @@ export const lateBlight = trouble({
   ],
   life: [
     ['Winter', '10-5', 'in tubers left in soil', 'clearing'],
-    ['Infection', '6-9', 'wet leaves', 'fungicide cover'],
+    ['Infection', '6-9', 'wet leaves', 'protectant kickback cover clearing'],
     ['Tubers and fruit', '7-10', 'washed down', 'clearing'],
   ],
   open: cp('Before a warm wet spell; afterwards cut the tops.'),
@@ -37,12 +38,15 @@ export const lateBlight = trouble({
   never: cp('Never only the lowest leaves.'),
   enemies: '',
   apart: { 'early-blight': 'Early blight has rings and goes slowly.', 'grey-mould': 'Grey mould is fluffy grey.' },
-  notifiable: true,
+  waterMould: true,
   controls: [
     ...LEAF_FUNGI,
     against('leave-it', 0, 'It takes the bed.'),
+    against('bacillus-subtilis-spray', 0.05, 'Too weak for this one.', MEM),
+    against('pick-off-leaves', 0.1, 'By the time it shows it is in more leaves than you see.', MEM),
+    against('clear-fallen', 0.4, 'It winters in tubers left in the ground: dig every one.'),
     against('rain-cover', 0.7, 'Under a roof tomatoes stay dry.'),
-    against('dig-out', 0.5, 'Whole sick plants, bagged.'),
+    against('dig-out', 0.5, 'Cut the tops of potatoes; bag whole tomato plants that are struck.'),
     against('copper-spray', 0.6, 'Only ahead of the wet.'),
   ],
 });

@@ -22,9 +22,9 @@ export const leafCurlAphid = trouble({
   unit: 'shoots',
   facts: [cp('Leaves curl within days of hatching in spring; by then sprays no longer reach inside.')],
   life: [
-    ['Egg', '11-3', 'on twigs by the buds', 'contact'],
-    ['Hatching', '3-4', 'on opening buds', 'contact'],
-    ['In curled leaves', '4-7', 'inside the curl', 'hand helpers systemic'],
+    ['Egg', '11-3', 'on twigs by the buds', 'oil'],
+    ['Hatching', '3-4', 'on opening buds', 'water soap oil contact'],
+    ['In curled leaves', '4-7', 'inside the curl', 'hand enemies systemic'],
     ['Away', '7-10', 'on grasses and herbs', 'none'],
   ],
   open: cp('Open as eggs to oil in winter, and just hatched before the leaves curl.'),

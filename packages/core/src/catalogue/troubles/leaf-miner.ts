@@ -38,7 +38,7 @@ export const leafMiner = trouble({
   facts: [cp('The grub sits between the two skins of the leaf: crush it there with a thumb.')],
   life: [
     ['Egg', '5-9', 'underneath, in small rows', 'hand'],
-    ['Grub', '5-10', 'inside the leaf', 'hand systemic'],
+    ['Grub', '5-10', 'inside the leaf', 'hand systemic stomach enemies'],
     ['Pupa', 'all', 'in soil or leaf', 'none'],
   ],
   open: cp('Eggs and small mines: by thumb. Sprays do not reach inside.'),

@@ -22,7 +22,7 @@ export const leafMould = trouble({
   facts: [cp('Almost only under glass: yellow above, olive velvet below. Air the house early.')],
   life: [
     ['Winter', '10-4', 'glasshouse litter', 'clearing'],
-    ['Mould', '6-10', 'undersides', 'clearing'],
+    ['Mould', '6-10', 'undersides', 'protectant kickback clearing'],
   ],
   open: cp('Air and dry leaves.'),
   tolerate: cp('Lower leaves late on.'),
@@ -33,5 +33,9 @@ export const leafMould = trouble({
   never: cp('Never grey fur on fruit.'),
   enemies: '',
   apart: { 'powdery-mildew': 'Powder is white and on top.', 'late-blight': 'Blight is greasy and fast.' },
-  controls: [...LEAF_FUNGI, against('water-and-air', 0.55, 'Vents open by day, leaves off the bottom.')],
+  controls: [
+    ...LEAF_FUNGI,
+    against('clear-fallen', 0.35, 'Old leaves and a dirty house carry it over.'),
+    against('water-and-air', 0.55, 'Vents open by day, leaves off the bottom.'),
+  ],
 });

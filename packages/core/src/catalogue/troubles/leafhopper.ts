@@ -38,7 +38,7 @@ export const leafhopper = trouble({
   facts: [cp('They leap off sideways when the leaf is turned; white skins stay behind.'), mem('The flecks are coarser than those of mites, and nothing webs.')],
   life: [
     ['Egg', '10-4', 'under bark or in stems', 'none'],
-    ['Young', '5-9', 'undersides', 'contact helpers'],
+    ['Young', '5-9', 'undersides', 'water soap oil contact enemies systemic'],
     ['Adult', '5-10', 'leaps between plants', 'hand'],
   ],
   open: cp('Young without wings, on the underside; adults fly off before a spray lands.'),

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { ROOT_GRUBS } from '../means';
+import { SOIL_GRUBS } from '../means';
 import { cp, against, trouble } from '../write';
 
 export const leatherjacket = trouble({
@@ -23,7 +23,7 @@ export const leatherjacket = trouble({
   unit: 'plants',
   facts: [cp('A sheet over wet soil at night brings them up: pick them off in the morning.')],
   life: [
-    ['Grub', '9-6', 'roots and stem bases', 'helpers hand'],
+    ['Grub', '9-6', 'roots and stem bases', 'nematodes hand'],
     ['Pupa', '7-8', 'in soil', 'none'],
     ['Crane fly', '8-9', 'flying over grass', 'none'],
   ],
@@ -37,7 +37,7 @@ export const leatherjacket = trouble({
   enemies: 'ground-beetle rove-beetle',
   apart: { cutworm: 'Cutworms curl up and have legs.', 'chafer-grub': 'Chafer grubs are white and C-shaped.' },
   controls: [
-    ...ROOT_GRUBS,
+    ...SOIL_GRUBS,
     against('row-cover', 0.1, 'Of use in late summer only.', MEM),
     against('hand-pick', 0.45, 'Under a sheet laid on wet soil overnight.'),
     against('stem-collar', 0.4, 'A collar round each transplant.'),

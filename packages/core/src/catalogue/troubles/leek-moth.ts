@@ -24,7 +24,7 @@ export const leekMoth = trouble({
   life: [
     ['Moth', '4-9', 'at dusk', 'cover'],
     ['Egg', '5-9', 'on leaf bases', 'none'],
-    ['Caterpillar', '5-10', 'in leaf and heart', 'hand stomach'],
+    ['Caterpillar', '5-10', 'in leaf and heart', 'hand stomach contact'],
     ['Pupa', '6-10', 'in net cocoons on leaves', 'hand'],
   ],
   open: cp('Small ones before they reach the heart.'),

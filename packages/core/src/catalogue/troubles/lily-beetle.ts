@@ -24,7 +24,7 @@ export const lilyBeetle = trouble({
   life: [
     ['Winter adult', '10-3', 'in soil and litter', 'none'],
     ['Egg', '4-7', 'undersides, in short rows', 'hand'],
-    ['Grub', '5-8', 'under leaves, in frass', 'hand contact'],
+    ['Grub', '5-8', 'under leaves, in frass', 'hand soap contact stomach'],
     ['Beetle', '4-9', 'on the leaves', 'hand'],
   ],
   open: cp('Eggs and grubs by thumb from spring on, twice a week.'),

@@ -32,8 +32,8 @@ export const mealybug = trouble({
   facts: [cp('White wax sheds water: sprays need soap or oil, and a second and third go.'), cp('Looks like a dab of cotton wool, and walks if nudged.')],
   life: [
     ['Egg sac', 'all', 'white wool in joints', 'hand'],
-    ['Crawler', 'all', 'on the move, no wax yet', 'contact helpers'],
-    ['Grown', 'all', 'joints, under sheaths, roots', 'hand'],
+    ['Crawler', 'all', 'on the move, no wax yet', 'water soap oil contact enemies systemic'],
+    ['Grown', 'all', 'joints, under sheaths, roots', 'hand oil enemies systemic'],
   ],
   open: cp('Crawlers are open; grown ones sit under wax: dab or wipe each.'),
   tolerate: cp('Do not wait indoors: it does not go by itself.'),

@@ -21,8 +21,8 @@ export const mummyBerry = trouble({
   facts: [cp("It enters at flowering; last year's mummies on the soil start it. New mulch buries them.")],
   life: [
     ['Mummies', '8-3', 'on the soil', 'clearing cover'],
-    ['Shoot blight', '3-4', 'opening buds', 'fungicide'],
-    ['Flowers', '4-5', 'open flowers', 'fungicide'],
+    ['Shoot blight', '3-4', 'opening buds', 'protectant kickback'],
+    ['Flowers', '4-5', 'open flowers', 'protectant kickback'],
     ['Mummies form', '6-8', 'in the cluster', 'clearing'],
   ],
   open: cp('From bud break through flowering; in hours without bees.'),

@@ -16,7 +16,7 @@ export const needleCast = trouble({
   facts: [cp('Second-year needles brown with black dots, from low and inside out.')],
   life: [
     ['Needles', 'all', 'on needles', 'clearing'],
-    ['Infection', '4-6', 'new needles in rain', 'fungicide'],
+    ['Infection', '4-6', 'new needles in rain', 'protectant'],
   ],
   open: cp('New needles half grown, before rain.'),
   tolerate: cp('The oldest needles fall each autumn by themselves.'),

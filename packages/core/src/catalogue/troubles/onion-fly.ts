@@ -24,7 +24,7 @@ export const onionFly = trouble({
   facts: [cp('Sets escape more than seed; lift wilted ones with all maggots.')],
   life: [
     ['Fly', '5-8', 'at stem bases', 'cover'],
-    ['Maggot', '6-9', 'in the bulb', 'clearing'],
+    ['Maggot', '6-9', 'in the bulb', 'clearing nematodes'],
     ['Pupa', '9-5', 'in the soil', 'clearing'],
   ],
   open: cp('Only before the egg; after, lift and bin.'),

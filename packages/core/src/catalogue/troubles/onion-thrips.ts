@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { TINY } from '../means';
 import { cp, against, trouble } from '../write';
 
@@ -17,7 +18,7 @@ export const onionThrips = trouble({
   facts: [cp('They sit in the neck between the youngest leaves; hot dry spells bring them.')],
   life: [
     ['Adult', 'all', 'winters in soil and litter', 'none'],
-    ['Young', '6-9', 'in the leaf axils', 'contact helpers'],
+    ['Young', '6-9', 'in the leaf axils', 'water soap oil contact stomach enemies'],
   ],
   open: cp('Young in the axils; open the fan of leaves to reach them.'),
   tolerate: cp('Leeks outgrow silvering once rain comes.'),
@@ -32,5 +33,6 @@ export const onionThrips = trouble({
     ...TINY,
     against('even-watering', 0.35, 'Wetted leaves and moist soil hold them down.'),
     against('row-cover', 0.6, 'Very fine mesh from planting.'),
+    against('predatory-mites', 0.15, 'Made for glass and closed leaves, not for an onion bed.', MEM),
   ],
 });

@@ -17,7 +17,7 @@ export const peaLeafWeevil = trouble({
   unit: 'plants',
   facts: [cp('Even scallops along the edge look dramatic and cost a grown plant nothing.')],
   life: [
-    ['Adult', '3-6', 'leaf edges', 'cover'],
+    ['Adult', '3-6', 'leaf edges', 'cover contact stomach'],
     ['Grub', '5-7', 'root nodules', 'none'],
     ['New adult', '7-9', 'leaves, then litter', 'none'],
   ],

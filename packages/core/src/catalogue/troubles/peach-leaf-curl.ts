@@ -20,8 +20,8 @@ export const peachLeafCurl = trouble({
   unit: 'shoots',
   facts: [cp('It is decided in the dormant season, before buds swell: once leaves pucker no spray helps this year.')],
   life: [
-    ['Winter', '10-2', 'on bark and bud scales', 'fungicide cover'],
-    ['Infection', '1-3', 'in swelling buds, in rain', 'fungicide cover'],
+    ['Winter', '10-2', 'on bark and bud scales', 'protectant eradicant cover'],
+    ['Infection', '1-3', 'in swelling buds, in rain', 'protectant cover'],
     ['Puckered leaves', '4-6', 'new leaves', 'clearing'],
   ],
   open: cp('Late autumn and again before buds swell; a rain cover from midwinter to spring.'),
@@ -49,5 +49,6 @@ export const peachLeafCurl = trouble({
     against('copper-spray', 0.85, 'At leaf fall and again before buds swell; useless later.'),
     against('resistant-kinds', 0.4, 'A few peaches take less.'),
     against('licensed-person', 0.4, 'For tall trees.'),
+    against('bordeaux-spray', 0.85, 'At leaf fall and again before buds swell; it lasts the longest.'),
   ],
 });

@@ -17,8 +17,8 @@ export const pearRust = trouble({
   facts: [cp('It lives by turns on the fruit tree and on juniper; warts with orange horns hang under the leaf.')],
   life: [
     ['On juniper', '9-4', 'swollen branches', 'clearing'],
-    ['Spores fly', '4-6', 'in wet spring', 'fungicide'],
-    ['On leaves', '5-10', 'orange spots', 'none'],
+    ['Spores fly', '4-6', 'in wet spring', 'protectant kickback'],
+    ['On leaves', '5-10', 'orange spots', 'clearing'],
   ],
   open: cp('Wet spring weeks at leaf opening; later nothing helps this year.'),
   tolerate: cp('A dozen spots a leaf hardly cost a grown tree anything.'),
@@ -31,6 +31,7 @@ export const pearRust = trouble({
   apart: { 'gall-mite': 'Mite blisters are small and never bright orange.', rust: 'Common rusts dust off orange.' },
   controls: [
     ...LEAF_FUNGI,
+    against('clear-fallen', 0.02, 'Fallen leaves do not carry it: it winters on juniper.'),
     against('prune-out', 0.3, 'Swollen juniper branches, if the juniper is yours.'),
     against('captan-spray', 0.3, 'Where the label carries it.', MEM),
   ],

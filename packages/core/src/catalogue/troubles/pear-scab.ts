@@ -22,8 +22,8 @@ export const pearScab = trouble({
   facts: [cp('It winters on young twigs as well as on leaves: cut blistered twigs out.')],
   life: [
     ['Winter', '11-3', 'twigs and fallen leaves', 'clearing'],
-    ['Infection', '4-6', 'in wet spring', 'fungicide'],
-    ['Spots', '5-9', 'leaf and fruit', 'clearing'],
+    ['Infection', '4-6', 'in wet spring', 'protectant kickback'],
+    ['Spots', '5-9', 'leaf and fruit', 'protectant kickback clearing'],
   ],
   open: cp('From bud burst, before rain.'),
   tolerate: cp('Marked fruit is peeled.'),

@@ -17,8 +17,8 @@ export const pearSlug = trouble({
   facts: [cp('Small slimy dark grubs graze the top skin; a handful of dry dust or a jet takes them off.')],
   life: [
     ['Egg', '6-8', 'in the leaf', 'none'],
-    ['Grub', '6-9', 'leaf tops', 'hand contact'],
-    ['Cocoon', '9-5', 'in the soil', 'helpers'],
+    ['Grub', '6-9', 'leaf tops', 'hand water soap contact stomach'],
+    ['Cocoon', '9-5', 'in the soil', 'nematodes'],
   ],
   open: cp('Grubs sit bare on top of the leaf.'),
   tolerate: cp('A grown tree late in summer bears it.'),

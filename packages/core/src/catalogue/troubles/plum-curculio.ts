@@ -24,7 +24,7 @@ export const plumCurculio = trouble({
   facts: [cp('A crescent cut on the fruitlet is the egg-laying mark; beetles fall when the tree is jarred in the cool morning.')],
   life: [
     ['Winter adult', '9-4', 'litter and hedges', 'clearing'],
-    ['Adult', '4-6', 'fruitlets', 'hand contact'],
+    ['Adult', '4-6', 'fruitlets', 'hand contact stomach'],
     ['Grub', '5-7', 'in the fruitlet', 'clearing'],
     ['Pupa', '6-8', 'in the soil', 'none'],
   ],
@@ -41,6 +41,5 @@ export const plumCurculio = trouble({
     ...FRUIT_GRUBS,
     against('pheromone-trap', 0.05, 'No lure worth the name at home.', MEM),
     against('hand-pick', 0.45, 'Jar the tree over a sheet at sunrise.'),
-    against('organophosphate-spray', 0.75, 'From petal fall, never in bloom.'),
   ],
 });

@@ -24,7 +24,7 @@ export const plumMoth = trouble({
   life: [
     ['Cocoon', '9-5', 'under bark', 'hand'],
     ['Moth', '5-8', 'flying at dusk', 'none'],
-    ['Hatching', '6-8', 'on the fruit', 'contact'],
+    ['Hatching', '6-8', 'on the fruit', 'contact stomach'],
     ['In fruit', '6-9', 'at the stone', 'clearing'],
   ],
   open: cp('At hatching, about ten days after moths are caught.'),

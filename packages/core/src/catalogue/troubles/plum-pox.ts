@@ -33,6 +33,6 @@ export const plumPox = trouble({
   never: cp('Never orange plates.'),
   enemies: '',
   apart: { 'shot-hole': 'Holes with a rim.' },
-  notifiable: true,
+  report: { in: 'US CA AU NZ CH' },
   controls: [...NO_CURE, against('licensed-person', 0.95, 'Ask your plant-health office first.')],
 });

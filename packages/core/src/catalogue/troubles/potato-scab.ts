@@ -32,6 +32,7 @@ export const potatoScab = trouble({
   never: cp('Never rots.'),
   enemies: '',
   apart: { wireworm: 'Wireworm makes clean narrow holes.' },
+  inside: true,
   controls: [
     against('leave-it', 0.1, 'Peeled, they are good.'),
     against('even-watering', 0.6, 'While tubers form, keep the soil moist.'),

@@ -54,9 +54,9 @@ export const powderyMildew = trouble({
   unit: 'leaves',
   facts: [cp('Grows on dry leaves in warm days and cool nights, and on plants short of water at the root.'), cp('Sulfur works better before than after.')],
   life: [
-    ['Winter', '10-4', 'in buds and on litter', 'clearing'],
-    ['First spots', '5-6', 'leaf tops', 'fungicide clearing'],
-    ['Spread', '6-10', 'all leaves', 'fungicide'],
+    ['Winter', '10-4', 'in buds and on litter', 'protectant eradicant clearing'],
+    ['First spots', '5-6', 'leaf tops', 'protectant kickback eradicant clearing'],
+    ['Spread', '6-10', 'all leaves', 'protectant kickback eradicant clearing'],
   ],
   open: cp('New spots, while the powder is thin; treated leaves stay marked.'),
   tolerate: cp('On old leaves late in the season it costs little.'),

@@ -29,7 +29,8 @@ export const processionary = trouble({
   never: cp('Never to be handled.'),
   enemies: '',
   apart: { 'tent-caterpillar': 'Tent caterpillars do not walk in lines.' },
-  notifiable: true,
+  report: { in: 'GB IE NL BE DE' },
+  notAtHome: cp('The hairs hurt skin, eyes and breath: nobody treats or moves it without full protection.'),
   controls: [
     against('licensed-person', 0.95, 'The hairs are dangerous: only with full protection.'),
     against('leave-it', 0.02, 'Keep people and pets away until it is dealt with.'),

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { SOFT_SUCKERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, trouble, except } from '../write';
 
 export const psyllid = trouble({
   id: 'psyllid',
@@ -25,8 +25,8 @@ export const psyllid = trouble({
   life: [
     ['Winter adult', '10-3', 'in bark and shelter', 'none'],
     ['Egg', '3-5', 'young shoots', 'none'],
-    ['Nymph', '4-9', 'under rolled edges, in axils', 'hand helpers systemic'],
-    ['Adult', '5-10', 'on leaves, jumps', 'contact'],
+    ['Nymph', '4-9', 'under rolled edges, in axils', 'hand water soap oil contact enemies systemic'],
+    ['Adult', '5-10', 'on leaves, jumps', 'water soap oil contact'],
   ],
   open: cp('Nymphs before the edge rolls over them; later, cut the leaf off.'),
   tolerate: cp('A strong bay bears it: pick the rolled leaves.'),
@@ -39,7 +39,7 @@ export const psyllid = trouble({
   apart: { greenfly: 'Aphids sit bare in crowds and do not jump.', 'gall-mite': 'Gall mites are too small to see.' },
   hidesInCurl: true,
   controls: [
-    ...SOFT_SUCKERS,
+    ...except(SOFT_SUCKERS, 'systemic-drench', 'organophosphate-spray'),
     against('pick-off-leaves', 0.55, 'Rolled leaves hold the nymphs.'),
     against('prune-out', 0.5, 'The worst shoot tips come off whole.'),
     against('draw-off-ants', 0.1, 'Ants matter little here.', MEM),

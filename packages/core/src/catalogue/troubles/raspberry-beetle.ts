@@ -41,6 +41,6 @@ export const raspberryBeetle = trouble({
     ...BEETLES,
     against('hand-pick', 0.3, 'Shake beetles from the flowers onto a sheet.'),
     against('row-cover', 0.2, 'Bees must reach the flowers.', MEM),
-    against('dig-out', 0.2, 'Light forking in winter lays pupae open to birds.'),
+    against('dig-over', 0.2, 'Light forking in winter lays pupae open to birds.'),
   ],
 });

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { ROOT_GRUBS } from '../means';
+import { SOIL_GRUBS } from '../means';
 import { cp, against, trouble } from '../write';
 
 export const rootAphid = trouble({
@@ -24,7 +24,7 @@ export const rootAphid = trouble({
   facts: [cp('Plants flag in the sun though the soil is moist; white waxy insects sit on the roots.')],
   life: [
     ['Egg', '10-4', 'on poplar and other trees', 'none'],
-    ['Root crowd', '6-9', 'on roots and lower stem', 'clearing hand'],
+    ['Root crowd', '6-9', 'on roots and lower stem', 'clearing hand systemic'],
   ],
   open: cp('No spray reaches roots: water well, lift the worst, move the crop.'),
   tolerate: cp('Well watered plants often heart up all the same.'),
@@ -36,7 +36,7 @@ export const rootAphid = trouble({
   enemies: 'ground-beetle rove-beetle',
   apart: { 'root-mealybug': 'Root mealybug lives in pots, all year.', 'club-root': 'Club root swells the roots.' },
   controls: [
-    ...ROOT_GRUBS,
+    ...SOIL_GRUBS,
     against('even-watering', 0.4, 'Dry soil doubles the harm.'),
     against('resistant-kinds', 0.6, 'Some lettuces hardly take them.'),
     against('nematodes', 0.1, 'Made for grubs, of little use here.', MEM),

@@ -7,7 +7,7 @@ export const rootKnotNematode = trouble({
   name: 'Root-knot eelworm',
   also: 'root knot nematode',
   kind: 'worm',
-  labelAs: 'soil-diseases',
+  labelAs: 'nematodes',
   hosts: {
     tomato: 0.8,
     cucumber: 0.7,
@@ -49,5 +49,6 @@ export const rootKnotNematode = trouble({
   never: cp('Never nodules that rub off.'),
   enemies: '',
   apart: { 'root-nodules': 'Nodules sit on the root and rub off.', 'club-root': 'Club root is one big swelling on brassicas.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('let-it-dry', 0.1, 'Dry fallow kills some.', MEM), against('even-watering', 0.3, 'Eases the thirst of knotted roots.')],
 });

@@ -16,7 +16,7 @@ export const rootMealybug = trouble({
   unit: 'pots',
   facts: [cp('Found when a plant that sulks is knocked out of its pot: white wax on roots and pot wall.')],
   life: [
-    ['Egg and young', 'all', 'among the roots', 'clearing'],
+    ['Egg and young', 'all', 'among the roots', 'clearing systemic'],
     ['Grown', 'all', 'roots and inner pot wall', 'hand clearing'],
   ],
   open: cp('Wash every crumb of soil off, repot in fresh mix and a clean pot.'),
@@ -30,8 +30,7 @@ export const rootMealybug = trouble({
   apart: { 'root-aphid': 'Root aphids are outdoors, in summer.', springtails: 'Springtails spring and eat no roots.' },
   controls: [
     ...SOIL_BORNE,
-    against('dig-out', 0.7, 'Unpot, wash the roots bare, bin the mix, scald the pot.'),
+    against('unpot-clean', 0.7, 'Unpot, wash the roots bare, bin the mix, scald the pot.'),
     against('rotate-crops', 0.2, 'Fresh mix and a scalded pot are the same thing.'),
-    against('systemic-drench', 0.8, 'Reaches roots, where the label allows it.'),
   ],
 });

@@ -41,7 +41,7 @@ export const rootRot = trouble({
   favours: 'wet',
   unit: 'plants',
   facts: [cp('It wilts though the soil is wet, because the roots are gone: more water makes it worse.')],
-  life: [['In wet soil', 'all', 'roots without air', 'clearing']],
+  life: [['In wet soil', 'all', 'roots without air', 'clearing kickback']],
   open: cp('While some roots are still white: cut, repot dry, wait.'),
   tolerate: cp('None in a pot: act at once.'),
   act: 0.01,
@@ -51,6 +51,7 @@ export const rootRot = trouble({
   never: cp('Never in dry soil.'),
   enemies: '',
   apart: { 'drought-stress': 'Dry pot, light in the hand.', 'vine-weevil': 'Grubs among chewed roots.' },
+  waterMould: true,
   controls: [
     ...SOIL_BORNE,
     against('let-it-dry', 0.55, 'Let it dry; empty the saucer; add drainage.'),

@@ -1,3 +1,4 @@
+import { MEM } from '../../measure';
 import { cp, against, trouble } from '../write';
 
 export const roseLeafRoller = trouble({
@@ -17,7 +18,7 @@ export const roseLeafRoller = trouble({
   life: [
     ['Wasp', '4-6', 'on young leaves', 'none'],
     ['Grub', '5-7', 'in the roll', 'hand'],
-    ['Cocoon', '7-4', 'in the soil', 'helpers'],
+    ['Cocoon', '7-4', 'in the soil', 'nematodes'],
   ],
   open: cp('In the roll only fingers reach it.'),
   tolerate: cp('Looks odd, costs little: leave it on a strong rose.'),
@@ -34,5 +35,9 @@ export const roseLeafRoller = trouble({
     against('pick-off-leaves', 0.5, 'Rolled leaves hold the grubs; not more than a third.'),
     against('resistant-kinds', 0.3, 'Some roses are left alone.'),
     against('licensed-person', 0.3, 'Hardly ever worth it.'),
+    against('spinosad-spray', 0.05, 'No spray unrolls the leaf.', MEM),
+    against('soap-spray', 0.05, 'No spray unrolls the leaf.', MEM),
+    against('pyrethrin-spray', 0.05, 'No spray unrolls the leaf.', MEM),
+    against('neem-spray', 0.05, 'No spray unrolls the leaf.', MEM),
   ],
 });

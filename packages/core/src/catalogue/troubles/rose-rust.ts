@@ -22,8 +22,8 @@ export const roseRust = trouble({
   facts: [cp('Bright orange in spring on stalks, orange dust underneath in summer, black by autumn.')],
   life: [
     ['Winter', '11-3', 'stems and fallen leaves', 'clearing'],
-    ['Orange', '4-8', 'undersides', 'fungicide'],
-    ['Black', '8-11', 'undersides', 'clearing'],
+    ['Orange', '4-8', 'undersides', 'protectant kickback clearing'],
+    ['Black', '8-11', 'undersides', 'protectant clearing'],
   ],
   open: cp('First orange in spring: cut it out at once.'),
   tolerate: cp('A few leaves late in the year: pick them up.'),

@@ -23,8 +23,8 @@ export const roseSlugSawfly = trouble({
   facts: [cp('Pale green grubs scrape one side of the leaf to a window.'), mem('Not a caterpillar: Bt kurstaki does nothing.')],
   life: [
     ['Egg', '5-8', 'in the leaf edge', 'none'],
-    ['Grub', '5-9', 'undersides', 'hand contact'],
-    ['Cocoon', '7-5', 'in the soil', 'helpers'],
+    ['Grub', '5-9', 'undersides', 'hand water soap contact stomach'],
+    ['Cocoon', '7-5', 'in the soil', 'nematodes'],
   ],
   open: cp('Grubs underneath in early summer.'),
   tolerate: cp('Roses leaf out again.'),

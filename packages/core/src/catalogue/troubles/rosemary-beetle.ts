@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { BEETLES } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, except, trouble } from '../write';
 
 export const rosemaryBeetle = trouble({
   id: 'rosemary-beetle',
@@ -18,7 +18,7 @@ export const rosemaryBeetle = trouble({
   facts: [cp('It feeds from late summer to spring: tap the shrub over a sheet in winter.')],
   life: [
     ['Beetle at rest', '5-8', 'on the shrub, hardly feeding', 'hand'],
-    ['Grub', '9-4', 'on the shoot tips', 'hand'],
+    ['Grub', '9-4', 'on the shoot tips', 'hand contact stomach'],
     ['Pupa', '4-5', 'in the soil', 'none'],
   ],
   open: cp('Beetles and grubs shaken onto a sheet.'),
@@ -30,5 +30,9 @@ export const rosemaryBeetle = trouble({
   never: cp('Never on plants outside the mint family.'),
   enemies: 'ground-beetle',
   apart: { 'copper-leaf-beetle': 'That one has no stripes.' },
-  controls: [...BEETLES, against('hand-pick', 0.7, 'Tapped onto a sheet under the shrub.'), against('row-cover', 0.1, 'Of little use on a shrub.', MEM)],
+  controls: [
+    ...except(BEETLES, 'pyrethrin-spray'),
+    against('hand-pick', 0.7, 'Tapped onto a sheet under the shrub.'),
+    against('row-cover', 0.1, 'Of little use on a shrub.', MEM),
+  ],
 });

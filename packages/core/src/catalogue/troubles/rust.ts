@@ -53,7 +53,7 @@ export const rust = trouble({
   ],
   life: [
     ['Winter', '11-3', 'old leaves and volunteers', 'clearing'],
-    ['Pustules', '4-10', 'undersides and stems', 'fungicide clearing'],
+    ['Pustules', '4-10', 'undersides and stems', 'protectant kickback clearing'],
   ],
   open: cp('Before or at the first pustules; leaves that carry many are past help.'),
   tolerate: cp('Leeks with a few pustules are good to eat once peeled.'),
@@ -66,6 +66,7 @@ export const rust = trouble({
   apart: { 'fern-spores': 'Spore heaps of ferns stand in even rows.', 'white-blister': 'White blister is white.' },
   controls: [
     ...LEAF_FUNGI,
+    against('clear-fallen', 0.35, 'Old leaves and volunteers of the crop carry it over.'),
     against('leave-it', 0, 'Light rust late on costs little.'),
     against('pick-off-leaves', 0.5, 'Takes spores away; bin them, do not compost.'),
     against('sulfur-spray', 0.7, 'Guards clean leaves; does not heal spotted ones.'),

@@ -22,7 +22,7 @@ export const septoria = trouble({
   facts: [cp('Small pale spots with a dark rim and black dots in the middle, lowest leaves first.')],
   life: [
     ['Winter', '10-5', 'litter and seed', 'clearing'],
-    ['Spots', '6-10', 'old leaves upward', 'clearing fungicide'],
+    ['Spots', '6-10', 'old leaves upward', 'clearing protectant kickback'],
   ],
   open: cp('First spots: pick, mulch, water the soil.'),
   tolerate: cp('Lowest leaves late in the season.'),

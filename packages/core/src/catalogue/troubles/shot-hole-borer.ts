@@ -35,5 +35,6 @@ export const shotHoleBorer = trouble({
     against('prune-out', 0.6, 'Holed wood comes out and is burnt or binned.'),
     against('clear-fallen', 0.4, 'Log piles breed them.'),
     against('licensed-person', 0.5, 'For a tree worth keeping.'),
+    against('trunk-spray', 0.02, 'It does not act on what bores in this bark.', MEM),
   ],
 });

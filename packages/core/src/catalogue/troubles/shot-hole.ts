@@ -21,9 +21,9 @@ export const shotHole = trouble({
   unit: 'leaves',
   facts: [cp('Red-rimmed spots fall out and leave neat round holes; nothing has eaten them.')],
   life: [
-    ['Winter', '11-3', 'buds and twigs', 'fungicide clearing'],
-    ['Infection', '3-6', 'in rain', 'fungicide'],
-    ['Holes', '5-9', 'leaves', 'none'],
+    ['Winter', '11-3', 'buds and twigs', 'protectant kickback clearing'],
+    ['Infection', '3-6', 'in rain', 'protectant kickback'],
+    ['Holes', '5-9', 'leaves', 'clearing'],
   ],
   open: cp('At leaf fall and at bud swell.'),
   tolerate: cp('Cherry laurel bears it; thirst makes it look worse.'),

@@ -28,5 +28,6 @@ export const silverLeaf = trouble({
   never: cp('Never scraped or specked.'),
   enemies: '',
   apart: { thrips: 'Thrips scrape and leave black specks.', 'fruit-tree-mite': 'Mites bronze all leaves.' },
+  inside: true,
   controls: [...WOOD_DISEASE, against('leave-it', 0.25, 'Light cases recover.'), against('copper-spray', 0.02, 'It does nothing inside wood.', MEM)],
 });

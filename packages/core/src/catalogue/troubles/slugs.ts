@@ -43,8 +43,8 @@ export const slugs = trouble({
   facts: [cp('Mostly a trouble of cool wet months; they feed at night and hide by day under boards and leaves.')],
   life: [
     ['Egg', '3-11', 'clear pearls in damp soil', 'clearing'],
-    ['Young', '3-11', 'soil and low leaves', 'bait helpers'],
-    ['Grown', '3-11', 'on plants at night', 'hand bait'],
+    ['Young', '3-11', 'soil and low leaves', 'bait nematodes enemies contact'],
+    ['Grown', '3-11', 'on plants at night', 'hand bait contact'],
   ],
   open: cp('At night and after rain, while they are out on the plants.'),
   tolerate: cp('Established plants outgrow a few holes; seedlings do not.'),

@@ -47,5 +47,6 @@ export const softRot = trouble({
   never: cp('Never dry or furry.'),
   enemies: '',
   apart: { 'root-rot': 'In root rot the roots go first.', 'late-blight': 'Blight: dry brown under the skin at first.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('let-it-dry', 0.5, 'Dry crowns and stores.'), against('pick-off-leaves', 0.3, 'Cut with a clean blade.')],
 });

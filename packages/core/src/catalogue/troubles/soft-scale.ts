@@ -31,8 +31,8 @@ export const softScale = trouble({
   unit: 'leaves',
   facts: [cp('Sticky leaves below and ants above mean: look along the midrib underneath.')],
   life: [
-    ['Crawler', '5-7', 'moving, pale, along veins', 'contact helpers'],
-    ['Settled', 'all', 'flat along midribs and twigs', 'hand'],
+    ['Crawler', '5-7', 'moving, pale, along veins', 'water soap oil contact enemies systemic'],
+    ['Settled', 'all', 'flat along midribs and twigs', 'hand oil systemic'],
     ['Grown with eggs', '4-6', 'domed, brown', 'hand'],
   ],
   open: cp('Open only as crawlers, in early summer outdoors and any time indoors; else scrape or oil.'),

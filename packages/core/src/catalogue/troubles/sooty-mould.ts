@@ -27,7 +27,7 @@ export const sootyMould = trouble({
   favours: 'dry warm',
   unit: 'leaves',
   facts: [cp('It lives on honeydew, not on the leaf: find the sap-suckers above; without them it fades.')],
-  life: [['On honeydew', '5-11', 'below sap-suckers', 'hand']],
+  life: [['On honeydew', '5-11', 'below sap-suckers', 'hand water soap']],
   open: cp('Deal with the sap-suckers; then wash the leaves.'),
   tolerate: cp('It wipes off and does not enter the leaf.'),
   act: 0.4,

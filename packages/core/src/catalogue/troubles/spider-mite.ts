@@ -49,7 +49,7 @@ export const spiderMite = trouble({
   life: [
     ['Winter female', '10-3', 'orange-red, in cracks and canes', 'clearing'],
     ['Egg', '4-10', 'undersides, like glass beads', 'none'],
-    ['Mite', '4-10', 'undersides, under web', 'contact helpers'],
+    ['Mite', '4-10', 'undersides, under web', 'water soap oil contact enemies'],
   ],
   open: cp('Mites are open to what wets the underside; eggs are not: repeat after five to seven days.'),
   tolerate: cp('A few pale leaves on a grown plant in cool weather can wait.'),

@@ -22,7 +22,7 @@ export const spottedWilt = trouble({
   facts: [cp('Thrips carry it: count them on blue cards. Rings on leaf and fruit.')],
   life: [
     ['In the plant', 'all', 'all parts', 'clearing'],
-    ['On the move', '5-10', 'in thrips', 'cover'],
+    ['On the move', '5-10', 'in thrips', 'cover hand enemies'],
   ],
   open: cp('Never cured: lift and bag.'),
   tolerate: cp('None under glass.'),
@@ -33,6 +33,6 @@ export const spottedWilt = trouble({
   never: cp('Never from the soil.'),
   enemies: '',
   apart: { 'mosaic-virus': 'Mosaic mottles without rings.', 'late-blight': 'Blight is greasy with down.' },
-  notifiable: true,
+  report: { in: 'GB IE' },
   controls: [...NO_CURE, against('sticky-card', 0.2, 'Counts thrips.'), against('predatory-mites', 0.3, 'Hold the thrips down.')],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, against, trouble } from '../write';
+import { cp, against, doing, trouble } from '../write';
 
 export const spottedWingFly = trouble({
   id: 'spotted-wing-fly',
@@ -41,6 +41,6 @@ export const spottedWingFly = trouble({
     ...FRUIT_GRUBS,
     against('pheromone-trap', 0.05, 'Vinegar traps tell it is there.', MEM),
     against('row-cover', 0.9, 'Mesh under 1 mm from the first colour, after the bees are done.'),
-    against('clear-fallen', 0.5, 'Every overripe fruit, every second day.'),
+    doing('holds', against('clear-fallen', 0.5, 'Pick every second day; every soft and fallen fruit into a closed bag.')),
   ],
 });

@@ -24,7 +24,7 @@ export const squashBug = trouble({
   life: [
     ['Winter adult', '10-5', 'under litter and boards', 'clearing'],
     ['Egg', '6-8', 'undersides, by the veins', 'hand'],
-    ['Nymph', '6-9', 'undersides in groups', 'contact hand'],
+    ['Nymph', '6-9', 'undersides in groups', 'soap contact hand'],
     ['Adult', '6-9', 'stem base, under leaves', 'hand'],
   ],
   open: cp('Eggs by hand, young grey nymphs by soap; adults shrug off sprays.'),

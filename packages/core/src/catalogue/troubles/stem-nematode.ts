@@ -6,7 +6,7 @@ export const stemNematode = trouble({
   name: 'Stem and bulb eelworm',
   also: 'stem nematode, leaf eelworm',
   kind: 'worm',
-  labelAs: 'soil-diseases',
+  labelAs: 'nematodes',
   hosts: { onion: 0.7, daffodil: 0.7, garlic: 0.6, tulip: 0.3, strawberry: 0.3, fern: 0.4, begonia: 0.4, chrysanthemum: 0.6, hosta: 0.4 },
   seen: {
     always: 'twisted-growth',
@@ -30,5 +30,6 @@ export const stemNematode = trouble({
   never: cp('Never visible to the eye.'),
   enemies: '',
   apart: { 'bulb-fly': 'One fat grub in a soft bulb.', 'weedkiller-drift': 'Drift hits everything downwind at once.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('let-it-dry', 0.3, 'They swim in wet films.')],
 });

@@ -37,7 +37,7 @@ export const tentCaterpillar = trouble({
   facts: [cp('They go home to the tent in the evening: cut or wind it out then. Gloves: hairs may irritate.')],
   life: [
     ['Egg band', '7-4', 'round twigs', 'hand'],
-    ['Caterpillar', '4-9', 'tent and leaves near by', 'hand stomach'],
+    ['Caterpillar', '4-9', 'tent and leaves near by', 'hand stomach contact'],
     ['Pupa', '6-9', 'in cocoons', 'none'],
   ],
   open: cp('Young, in the tent, in the evening.'),

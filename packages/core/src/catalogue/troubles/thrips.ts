@@ -44,9 +44,9 @@ export const thrips = trouble({
   facts: [cp('Shake a flower over white paper: slim slivers run.'), cp('Tiny black varnish specks among silver patches are their droppings.')],
   life: [
     ['Egg', 'all', 'inside the leaf', 'none'],
-    ['Young', 'all', 'undersides, flowers', 'contact helpers'],
-    ['Pupa', 'all', 'in the soil', 'helpers'],
-    ['Adult', 'all', 'flowers and young leaves', 'contact hand'],
+    ['Young', 'all', 'undersides, flowers', 'water soap oil contact stomach enemies'],
+    ['Pupa', 'all', 'in the soil', 'nematodes enemies'],
+    ['Adult', 'all', 'flowers and young leaves', 'contact stomach hand'],
   ],
   open: cp('Young and adults on the leaf; eggs and pupae are out of reach: three rounds, five to seven days apart.'),
   tolerate: cp('Outdoors a few silvered leaves can wait; indoors act.'),

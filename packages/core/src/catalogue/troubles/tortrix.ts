@@ -36,7 +36,7 @@ export const tortrix = trouble({
   facts: [cp('Touched, it wriggles backwards and drops on a thread.')],
   life: [
     ['Winter grub', '10-3', 'in bark and webs', 'hand'],
-    ['Caterpillar', '4-9', 'in spun leaves', 'hand stomach'],
+    ['Caterpillar', '4-9', 'in spun leaves', 'hand stomach contact'],
     ['Pupa', '5-9', 'in the roll', 'hand'],
     ['Moth', '6-9', 'flying', 'none'],
   ],

@@ -21,7 +21,7 @@ export const trunkPlanthopper = trouble({
   ],
   life: [
     ['Egg mass', '10-4', 'bark, posts, any surface', 'hand'],
-    ['Nymph', '5-7', 'stems and trunks', 'contact hand'],
+    ['Nymph', '5-7', 'stems and trunks', 'water soap contact hand systemic'],
     ['Adult', '7-11', 'trunks', 'hand systemic'],
   ],
   open: cp('Eggs all winter with a scraper; nymphs with a jet or soap.'),
@@ -33,7 +33,7 @@ export const trunkPlanthopper = trouble({
   never: cp('Never bores into wood.'),
   enemies: 'mantis spider-friend parasitic-wasp',
   apart: { leafhopper: 'Leafhoppers are a few millimetres long and on leaves.' },
-  notifiable: true,
+  report: { in: 'AT BE BG HR CY CZ DK EE FI FR DE GR HU IE IT LV LT LU MT NL PL PT RO SK SI ES SE GB CH CA US AU NZ' },
   controls: [
     ...SOFT_SUCKERS,
     against('hand-pick', 0.6, 'Scrape egg masses; knock nymphs into soapy water.'),
@@ -41,5 +41,7 @@ export const trunkPlanthopper = trouble({
     against('bark-wash', 0.3, 'Takes off honeydew and soot.'),
     against('draw-off-ants', 0.02, 'Ants only follow it.', MEM),
     against('release-ladybirds', 0.05, 'Too big for ladybirds.', MEM),
+    against('hose-jet', 0.1, 'They climb the trunk again and again.', MEM),
+    against('neem-spray', 0.3, 'Slows young ones that it wets.', MEM),
   ],
 });

@@ -23,7 +23,7 @@ export const tulipFire = trouble({
   life: [
     ['Grains', 'all', 'in bulb and soil', 'clearing'],
     ['First shoots', '3-4', 'crippled leaves', 'clearing'],
-    ['Spores', '4-6', 'leaves and petals', 'clearing'],
+    ['Spores', '4-6', 'leaves and petals', 'protectant clearing'],
   ],
   open: cp('First crippled shoots lifted before they spore.'),
   tolerate: cp('None: one feeds the bed.'),

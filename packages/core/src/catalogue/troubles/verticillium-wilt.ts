@@ -48,5 +48,6 @@ export const verticilliumWilt = trouble({
   never: cp('Never threads of slime.'),
   enemies: '',
   apart: { 'fusarium-wilt': 'Fusarium likes heat and starts with low leaves on one side.', 'bark-borer': 'Borers leave frass.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('prune-out', 0.2, 'Dead branches of trees.'), against('even-watering', 0.2, 'Eases it.')],
 });

@@ -17,7 +17,7 @@ export const viburnumBeetle = trouble({
   facts: [cp('Egg scars in rows of caps on the twig tips are cut out in winter.')],
   life: [
     ['Egg', '9-4', 'in twig tips under caps', 'hand clearing'],
-    ['Grub', '5-6', 'undersides', 'hand contact'],
+    ['Grub', '5-6', 'undersides', 'hand soap contact stomach oil'],
     ['Beetle', '7-9', 'leaves', 'hand'],
   ],
   open: cp('Young grubs in late spring, twigs with eggs in winter.'),

@@ -36,7 +36,7 @@ export const vineWeevil = trouble({
   unit: 'plants',
   facts: [cp('Notches come at night; the white C-shaped grubs at the roots kill potted plants in autumn and spring.')],
   life: [
-    ['Grub', '8-4', 'at the roots', 'helpers hand'],
+    ['Grub', '8-4', 'at the roots', 'nematodes hand systemic'],
     ['Pupa', '4-5', 'in the soil', 'none'],
     ['Adult', '5-10', 'leaf edges at night', 'hand'],
   ],
@@ -57,7 +57,7 @@ export const vineWeevil = trouble({
     against('leave-it', 0.05, 'Notches alone do little.', MEM),
     against('hand-pick', 0.45, 'By torch, evening after evening.'),
     against('grease-band', 0.35, 'Round pots and legs of the staging.'),
-    against('dig-out', 0.5, 'Knock the plant out, pick grubs, repot in fresh compost.'),
+    against('unpot-clean', 0.7, 'Knock the plant out, pick the grubs, repot in fresh compost.'),
     against('nematodes', 0.8, 'On warm moist soil in late summer.'),
     against('systemic-drench', 0.7, 'Ornamentals in pots, where the label allows it.'),
     against('licensed-person', 0.6, 'For what is beyond home means.'),

@@ -6,7 +6,7 @@ export const whiteBlister = trouble({
   name: 'White blister',
   also: 'white rust of brassicas',
   kind: 'fungus',
-  labelAs: 'rusts',
+  labelAs: 'white-rusts',
   hosts: { cabbage: 0.6, 'brussels-sprout': 0.7, radish: 0.7, 'salad-rocket': 0.8, chrysanthemum: 0.2, 'family:Brassicaceae': 0.5 },
   seen: {
     always: 'white-blisters',
@@ -22,7 +22,7 @@ export const whiteBlister = trouble({
   facts: [cp('Chalky white blisters underneath, in rings; wiped, they leave white dust.')],
   life: [
     ['Winter', '11-4', 'soil and litter', 'clearing'],
-    ['Blisters', '6-10', 'undersides', 'clearing fungicide'],
+    ['Blisters', '6-10', 'undersides', 'clearing protectant kickback'],
   ],
   open: cp('First blisters: pick the leaves.'),
   tolerate: cp('Outer leaves are peeled off.'),
@@ -33,5 +33,10 @@ export const whiteBlister = trouble({
   never: cp('Never orange.'),
   enemies: '',
   apart: { 'cabbage-whitefly': 'Whitefly rises when brushed.', rust: 'Rust is orange or brown.' },
-  controls: [...LEAF_FUNGI, against('rotate-crops', 0.4, 'Spores rest in the soil.')],
+  waterMould: true,
+  controls: [
+    ...LEAF_FUNGI,
+    against('clear-fallen', 0.35, 'Old leaves carry its spores into the soil.'),
+    against('rotate-crops', 0.4, 'Spores rest in the soil.'),
+  ],
 });

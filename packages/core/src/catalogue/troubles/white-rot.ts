@@ -33,5 +33,6 @@ export const whiteRot = trouble({
   never: cp('Never maggots first.'),
   enemies: '',
   apart: { 'onion-fly': 'Maggots, no black grains.' },
+  inside: true,
   controls: [...SOIL_BORNE, against('dig-out', 0.5, 'With a bucket of soil round each, binned.')],
 });

@@ -37,9 +37,9 @@ export const winterMoth = trouble({
   facts: [cp('Wingless females walk up the trunk in late autumn: a grease band stops them.')],
   life: [
     ['Female climbs', '10-1', 'up the trunk', 'cover'],
-    ['Egg', '11-3', 'on twigs', 'contact'],
-    ['Caterpillar', '3-6', 'buds and leaves', 'stomach hand'],
-    ['Pupa', '6-10', 'in the soil', 'helpers'],
+    ['Egg', '11-3', 'on twigs', 'oil'],
+    ['Caterpillar', '3-6', 'buds and leaves', 'stomach contact hand'],
+    ['Pupa', '6-10', 'in the soil', 'enemies'],
   ],
   open: cp('Small caterpillars at bud burst; females at the band.'),
   tolerate: cp('Trees leaf out again by midsummer.'),

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { ROOT_GRUBS } from '../means';
+import { SOIL_GRUBS } from '../means';
 import { cp, against, trouble } from '../write';
 
 export const wireworm = trouble({
@@ -24,7 +24,7 @@ export const wireworm = trouble({
   facts: [cp('Worst in the first years after grass.'), cp('A half potato on a stick, buried, draws them: lift it weekly.')],
   life: [
     ['Egg', '6-7', 'in grassland', 'none'],
-    ['Larva', 'all', 'in soil, three to five years', 'hand bait'],
+    ['Larva', 'all', 'in soil, three to five years', 'hand bait nematodes'],
     ['Beetle', '5-7', 'on plants, harmless', 'none'],
   ],
   open: cp('Larvae at bait in spring and autumn.'),
@@ -37,7 +37,7 @@ export const wireworm = trouble({
   enemies: 'ground-beetle rove-beetle',
   apart: { slugs: 'Slug holes are wide inside.', 'centipede-friend': 'Centipedes have many legs and are friends.' },
   controls: [
-    ...ROOT_GRUBS,
+    ...SOIL_GRUBS,
     against('row-cover', 0.02, 'They are in the soil already.', MEM),
     against('hand-pick', 0.35, 'At buried half potatoes, weekly.'),
     against('nematodes', 0.35, 'Works on young ones.'),

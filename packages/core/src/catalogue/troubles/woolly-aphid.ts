@@ -16,8 +16,8 @@ export const woollyAphid = trouble({
   unit: 'branches',
   facts: [cp('Dark purple insects sit under the wool in wounds and cracks; lumps form where they feed, and let canker in.')],
   life: [
-    ['Winter nymph', '11-3', 'in bark cracks and galls', 'contact hand'],
-    ['Crowd in wool', '4-10', 'pruning wounds, cracks, water shoots', 'contact hand helpers'],
+    ['Winter nymph', '11-3', 'in bark cracks and galls', 'oil soap contact hand'],
+    ['Crowd in wool', '4-10', 'pruning wounds, cracks, water shoots', 'water soap oil contact hand enemies systemic'],
   ],
   open: cp('Scrub them out of cracks in spring, before the wool spreads.'),
   tolerate: cp('A few tufts on an old tree do little.'),

@@ -1,3 +1,4 @@
+import { petalsFallen } from '../flowers';
 import type { Rule } from '../types';
 
 /** A cover shuts out the insects that set the crop. */
@@ -12,7 +13,7 @@ export const coverAtFlowering: Rule = (s, c) =>
         opens: {
           kind: 'event',
           event: 'when flowering is over',
-          change: { code: 'petals', label: 'Wait until the petals have fallen', planting: { stage: 'fruiting' } },
+          change: petalsFallen(s),
         },
       }
     : null;

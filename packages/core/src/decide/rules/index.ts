@@ -14,12 +14,14 @@ import { helpersAfterBroad } from './helpers-after-broad';
 import { helpersReleased } from './helpers-released';
 import { hives } from './hives';
 import { homeMade } from './home-made';
+import { inPots } from './in-pots';
 import { interval } from './interval';
 import { labelCovers } from './label-covers';
 import { labelStage } from './label-stage';
 import { materialGap } from './material-gap';
 import { neighbour } from './neighbour';
 import { noPickingDate } from './no-picking-date';
+import { notAtHome } from './not-at-home';
 import { onlyInBloom } from './only-in-bloom';
 import { outOfReach } from './out-of-reach';
 import { patchTest } from './patch-test';
@@ -32,20 +34,28 @@ import { policy } from './policy';
 import { pond } from './pond';
 import { reEntryPlans } from './re-entry-plans';
 import { region } from './region';
+import { reportFirst } from './report-first';
 import { restricted } from './restricted';
 import { rotation } from './rotation';
 import { seasonMaximum } from './season-maximum';
 import { site } from './site';
 import { soakedSoil } from './soaked-soil';
 import { summerPruning } from './summer-pruning';
+import { systemicBeforeBloom } from './systemic-before-bloom';
+import { tooLate } from './too-late';
 import { underCover } from './under-cover';
+import { underGlass } from './under-glass';
 import { yearTotal } from './year-total';
 
 /** Every rule but the hours, most serious first. Adding one is adding a file and a line. */
 export const RULES: readonly Rule[] = [
+  notAtHome,
+  reportFirst,
   labelCovers,
   foodCrop,
   site,
+  underGlass,
+  inPots,
   restricted,
   policy,
   homeMade,
@@ -55,6 +65,7 @@ export const RULES: readonly Rule[] = [
   plantHarmed,
   pond,
   butterflies,
+  systemicBeforeBloom,
   beesInBloom,
   beesOnWeeds,
   onlyInBloom,
@@ -76,6 +87,7 @@ export const RULES: readonly Rule[] = [
   helpersReleased,
   reEntryPlans,
   curledLeaves,
+  tooLate,
   coverTips,
   coverHeat,
   childrenAndPets,

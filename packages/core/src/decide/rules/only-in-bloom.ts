@@ -1,8 +1,9 @@
+import { flowersOpen } from '../flowers';
 import type { Rule } from '../types';
 
 /** Against blossom infections the open flower is the thing to cover; before and after it is no use. */
 export const onlyInBloom: Rule = (s, c) =>
-  c.line?.inBloom === 'only' && s.planting.stage !== 'flowering'
+  c.line?.inBloom === 'only' && !flowersOpen(s)
     ? {
         code: 'bloom-only',
         weight: 'not-now',

@@ -1,3 +1,4 @@
+import { doesOn } from '../../catalogue/used-on';
 import { seasonalMonth } from '../../diagnose/recent';
 import { stagesOfSigns } from '../../diagnose/stage-of-signs';
 import { inSeasonAt } from '../../scout/usual';
@@ -33,13 +34,25 @@ function inMonth(s: Situation, at: Instant): Life {
 
 /**
  * Whether any stage that is about now is open to this means: small caterpillars, crawlers, not the hidden
- * ones. It speaks only where the entry knows a stage that would be open.
+ * ones. Where no stage of its life is open to it, it never does anything.
  */
 export const pestStage: Rule = (s, c, at) => {
-  // what is not there yet is at no stage
-  if (s.preventing || c.control.means.length === 0 || !reaches(c, s.trouble.life)) return null;
-  const now = about(s, at);
-  if (now.length === 0 || reaches(c, now)) return null;
+  const does = doesOn(c.control, s.trouble);
+  // what is not there yet is at no stage; what is for next time catches none
+  if (s.preventing || c.control.means.length === 0 || does === 'next-year') return null;
+  const keepsOff = does === 'prevents';
+  if (!keepsOff && !reaches(c, s.trouble.life)) {
+    return {
+      code: 'no-stage',
+      weight: 'never',
+      sentence: `It reaches no stage of it: ${s.trouble.life.map((l) => `${l.stage.toLowerCase()}, ${l.where}`).join('; ')}.`,
+      inputs: [{ name: 'Open to', value: [...new Set(s.trouble.life.flatMap((l) => l.open))].join(', ') }],
+      source: s.trouble.vulnerable.prov,
+    };
+  }
+  // what keeps more from coming looks at what comes, and not at what was seen
+  const now = keepsOff ? [...inMonth(s, at), ...seen(s)] : about(s, at);
+  if (now.length === 0 || reaches(c, now) || !reaches(c, s.trouble.life)) return null;
   const open = s.trouble.life.filter((l) => reaches(c, [l]));
   const stages = open.map((l) => l.stage.toLowerCase()).join(' or ');
   const [target] = open;
@@ -48,7 +61,7 @@ export const pestStage: Rule = (s, c, at) => {
     label: `If you see this stage: ${target.stage.toLowerCase()}`,
     stageSeen: target.stage,
   };
-  const byMonth = seen(s).length === 0;
+  const byMonth = keepsOff || seen(s).length === 0;
   const reason = {
     code: 'pest-stage',
     weight: 'not-now' as const,
@@ -57,16 +70,16 @@ export const pestStage: Rule = (s, c, at) => {
     source: s.trouble.vulnerable.prov,
     ...(change ? { orElse: change } : {}),
   };
-  const opens = byMonth ? firstOpenMonth(s, c, at) : null;
+  const opens = byMonth ? firstOpenMonth(s, c, at, keepsOff) : null;
   return { ...reason, opens: opens ? { kind: 'at', at: opens } : { kind: 'event', event: `when you see ${stages}`, change: change ?? null } };
 };
 
-function firstOpenMonth(s: Situation, c: Candidate, at: Instant): Instant | null {
+function firstOpenMonth(s: Situation, c: Candidate, at: Instant, byMonthOnly: boolean): Instant | null {
   let day = dayOf(at, s.place.zone);
   for (let i = 0; i < 12; i++) {
     day = `${addDays(`${day.slice(0, 7)}-28`, 5).slice(0, 7)}-01`;
     const start = dayStart(day, s.place.zone);
-    if (reaches(c, about(s, start))) return start;
+    if (reaches(c, byMonthOnly ? inMonth(s, start) : about(s, start))) return start;
   }
   return null;
 }

@@ -35,7 +35,7 @@ export const captan50Wp: LabelSheet = {
     {
       id: 'fruit',
       crops: ['apple', 'strawberry', 'stone-fruit', 'grape'],
-      pests: ['scab', 'brown-rot', 'grey-mould', 'leaf-spots', 'black-rot'],
+      pests: ['scab', 'brown-rot', 'grey-mould', 'leaf-spots'],
       rate: { form: 'per-litre', unit: 'g', min: 2, max: 3 },
       waterMlPerM2: 100,
       coverage: 'wetted',

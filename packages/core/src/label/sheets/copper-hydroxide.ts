@@ -34,7 +34,7 @@ export const copperHydroxide: LabelSheet = {
     {
       id: 'vegetables',
       crops: ['beans', 'cucurbits', 'celery', 'alliums', 'brassicas'],
-      pests: ['downy-mildews', 'leaf-spots', 'bacterial-diseases', 'rusts', 'anthracnose'],
+      pests: ['downy-mildews', 'white-rusts', 'leaf-spots', 'bacterial-diseases', 'rusts', 'anthracnose'],
       rate: { form: 'per-litre', unit: 'g', min: 2, max: 3 },
       waterMlPerM2: 100,
       coverage: 'wetted',

@@ -21,7 +21,7 @@ export const imidaclopridDrench: LabelSheet = {
     {
       id: 'ornamental',
       crops: ['ornamentals', 'shrubs'],
-      pests: ['aphids', 'scales', 'whiteflies', 'mealybugs', 'leafhoppers', 'beetles', 'lacebugs', 'borers'],
+      pests: ['aphids', 'scales', 'whiteflies', 'mealybugs', 'leafhoppers', 'beetles', 'lacebugs'],
       rate: { form: 'per-m2', unit: 'ml', min: 8, max: 9.5 },
       waterMlPerM2: 1000,
       coverage: 'drenched',

@@ -22,6 +22,8 @@ export const neemOil: LabelSheet = {
       id: 'foliar',
       crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
       pests: [
+        'plant-bugs',
+        'lacebugs',
         'aphids',
         'mites',
         'whiteflies',

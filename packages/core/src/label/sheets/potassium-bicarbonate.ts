@@ -22,7 +22,7 @@ export const potassiumBicarbonate: LabelSheet = {
     {
       id: 'mildew',
       crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
-      pests: ['powdery-mildew', 'scab', 'grey-mould'],
+      pests: ['powdery-mildew', 'black-spot', 'scab', 'grey-mould'],
       rate: { form: 'per-litre', unit: 'g', min: 3, max: 5 },
       waterMlPerM2: 100,
       coverage: 'wetted',

@@ -21,7 +21,7 @@ export const potassiumSoap: LabelSheet = {
     {
       id: 'soft-bodied',
       crops: ['vegetables', 'fruit', 'herbs', 'ornamentals', 'house-plants'],
-      pests: ['aphids', 'mites', 'whiteflies', 'mealybugs', 'scales', 'psyllids', 'leafhoppers', 'thrips', 'plant-bugs', 'lacebugs'],
+      pests: ['aphids', 'mites', 'whiteflies', 'mealybugs', 'scales', 'psyllids', 'leafhoppers', 'thrips', 'plant-bugs', 'lacebugs', 'sawflies'],
       rate: { form: 'per-litre', unit: 'ml', min: 10, max: 20 },
       waterMlPerM2: 400,
       coverage: 'run-off',

@@ -20,8 +20,21 @@ export const pyrethrins: LabelSheet = {
   lines: [
     {
       id: 'food',
-      crops: ['beans', 'brassicas', 'tomato', 'lettuce', 'apple', 'pear', 'gooseberry', 'raspberry'],
-      pests: ['aphids', 'sawflies', 'caterpillars', 'whiteflies', 'beetles', 'flea-beetles', 'leafhoppers', 'thrips', 'plant-bugs', 'raspberry-beetle'],
+      crops: ['beans', 'brassicas', 'tomato', 'lettuce', 'apple', 'pear', 'gooseberry', 'raspberry', 'cucurbits', 'asparagus'],
+      pests: [
+        'aphids',
+        'sawflies',
+        'caterpillars',
+        'whiteflies',
+        'beetles',
+        'flea-beetles',
+        'leafhoppers',
+        'thrips',
+        'plant-bugs',
+        'raspberry-beetle',
+        'psyllids',
+        'borers',
+      ],
       rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
       waterMlPerM2: 200,
       coverage: 'wetted',
@@ -34,7 +47,7 @@ export const pyrethrins: LabelSheet = {
     {
       id: 'ornamental',
       crops: ['ornamentals', 'house-plants'],
-      pests: ['aphids', 'caterpillars', 'sawflies', 'whiteflies', 'beetles', 'leafhoppers', 'thrips', 'plant-bugs'],
+      pests: ['aphids', 'caterpillars', 'sawflies', 'whiteflies', 'beetles', 'leafhoppers', 'thrips', 'plant-bugs', 'psyllids', 'lacebugs'],
       rate: { form: 'per-litre', unit: 'ml', min: 4, max: 8 },
       waterMlPerM2: 200,
       coverage: 'wetted',

@@ -134,14 +134,14 @@ export const HOUR_RULES: readonly HourRule[] = [
   rule(
     'not-dusk',
     'duskOnly',
-    (c, n) => n.duskOnly === true && (c.sunAltitude > 4 || c.sunAltitude < -6),
+    (c, n) => n.duskOnly === true && (c.sunAltitude > 4 || c.sunAltitude < -6 || c.sunRising),
     () => 'Only as the sun goes down',
   ),
   rule(
     'dark',
     'daylight',
     (c, n, s) => n.daylight === true && s.site !== 'indoors' && c.sunAltitude < -6,
-    () => 'Too dark to see what you cover',
+    () => 'Too dark to measure, and to see what you cover',
   ),
 ];
 

@@ -1,0 +1,216 @@
+import { conflictsAmong } from './combine';
+import { dutyToReport } from './duty';
+import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
+import { hazardScore } from './ladder';
+import { needed, type Needed } from './needed';
+import type { Situation, Verdict } from './types';
+
+export interface Advice {
+  /** The first step, and the only one where `steps` holds no more. */
+  readonly verdict: Verdict;
+  /** All of it, in the order of the ladder. */
+  readonly steps: readonly Verdict[];
+  readonly why: string;
+  /** What has to be stopped; null where that decides nothing. */
+  readonly needed: Needed | null;
+  /** Share that the steps are expected to stop together. */
+  readonly expected: number;
+  /** Whether that is enough. */
+  readonly enough: boolean;
+  /** What keeps more from coming, for the rest and for next time: never instead of a step. */
+  readonly prevents: readonly Verdict[];
+}
+
+/** The rung of the licensed person. */
+const LICENSED = 7;
+/** A gentler way that opens within this time is worth waiting for. */
+const WORTH_WAITING_MS = 3 * 86_400_000;
+/** What opens later than this is no advice for today: then it is left, and watched. */
+const WORTH_NAMING_MS = 45 * 86_400_000;
+/** Lifting a plant waits while something lesser stops at least this share (from memory). */
+const TRY_FIRST = 0.5;
+/** A shrub or tree is given up only where that stops at least this share (from memory). */
+const FELL = 0.6;
+/** A step that adds less is not worth an evening. */
+const LEAST_STEP = 0.15;
+/** More at once nobody does in an evening. */
+const MOST_STEPS = 3;
+/** Closed for good by size or reach or law: what a licensed person can do all the same. */
+const BEYOND_HOME = new Set(['too-large', 'too-tall', 'restricted', 'not-at-home']);
+
+/** Nothing but its size, its reach or the law is against it: the time is right, and it is on a label. */
+const onlyBeyondHome = (v: Verdict): boolean => {
+  const against = v.reasons.filter((r) => r.weight !== 'note' && !r.code.startsWith('hour-'));
+  return against.length > 0 && against.every((r) => BEYOND_HOME.has(r.code));
+};
+
+const inPercent = (x: number) => String(Math.round(x * 100));
+
+/** What several do together, each on what the others left. Independent of each other, from memory. */
+export const together = (steps: readonly Pick<Verdict, 'effect'>[]): number => 1 - steps.reduce((left, v) => left * (1 - v.effect), 1);
+
+const isMixed = (v: Verdict) => v.sheet !== null || v.control.homeMade === true;
+
+/** Gentlest first: what keeps the plant, the lower top rung, fewer steps, less harm, then what does more. */
+function cost(steps: readonly Verdict[]): readonly number[] {
+  return [
+    steps.some((v) => v.control.destroys) ? 1 : 0,
+    Math.max(...steps.map((v) => v.control.rung)),
+    steps.length,
+    steps.reduce((sum, v) => sum + hazardScore(v.control, v.sheet), 0),
+    -together(steps),
+  ];
+}
+function gentler(a: readonly number[], b: readonly number[]): boolean {
+  const i = a.findIndex((x, k) => Math.abs(x - (b[k] as number)) > 1e-9);
+  return i >= 0 && (a[i] as number) < (b[i] as number);
+}
+
+/** Every set of one to three steps that may stand together: one acts on what is there, at most one is mixed, none undoes another. */
+export function* plans(able: readonly Verdict[]): Generator<readonly Verdict[]> {
+  const clash = new Map<string, boolean>();
+  const clashes = (a: Verdict, b: Verdict) => {
+    const key = `${a.key} ${b.key}`;
+    let known = clash.get(key);
+    if (known === undefined) clash.set(key, (known = a.control.id === b.control.id || conflictsAmong([a, b]).some((t) => t.kind === 'conflict')));
+    return known;
+  };
+  function* from(start: number, steps: readonly Verdict[]): Generator<readonly Verdict[]> {
+    for (let i = start; i < able.length; i++) {
+      const v = able[i] as Verdict;
+      if (steps.some((x) => clashes(x, v)) || (isMixed(v) && steps.some(isMixed))) continue;
+      const more = [...steps, v];
+      if (more.some(actsOnWhatIsThere)) yield more;
+      if (more.length < MOST_STEPS) yield* from(i + 1, more);
+    }
+  }
+  yield* from(0, []);
+}
+
+/** The gentlest plan that stops enough; null when none does. */
+export function gentlestOf(able: readonly Verdict[], stop: number): readonly Verdict[] | null {
+  let best: readonly Verdict[] | null = null;
+  let least: readonly number[] = [];
+  for (const steps of plans(able)) {
+    if (together(steps) < stop - 1e-9) continue;
+    const c = cost(steps);
+    if (best === null || gentler(c, least)) [best, least] = [steps, c];
+  }
+  return best;
+}
+
+const sayShare = (n: Needed): string => {
+  const grows = inPercent(n.then) === inPercent(n.share) ? '' : `, about ${inPercent(n.then)} in ${n.days} days if left`;
+  return n.counted
+    ? `${inPercent(n.share)} in 100 affected${grows}; ${inPercent(n.bearable)} is bearable here.`
+    : `Not counted: taken for ${inPercent(n.share)} in 100, twice what is bearable${grows}. Count to know.`;
+};
+
+/** The sum behind the advice, in words. */
+function saySum(n: Needed, steps: readonly Verdict[], enough: boolean): string {
+  const does = together(steps);
+  const named = steps.length > 1 ? `Together about ${inPercent(does)} in 100.` : `It is expected to stop about ${inPercent(does)} in 100.`;
+  return `${sayShare(n)} About ${inPercent(n.stop)} in 100 must be stopped. ${named}${enough ? '' : ' Nothing gentler or stronger at home is expected to be enough: look again soon.'}`;
+}
+
+/**
+ * What to do: leave it while it is bearable; report it where that comes first; else the gentlest that will do, one step
+ * or up to three that go together, from what may be used now or within three days. What only prevents is named beside
+ * it and never instead. A licensed person only where the trouble, its size or everything done at home leaves nothing else.
+ * @param share share affected at the last count, or null when none was made
+ * @param failed controls that were carried out as meant and did not do: only these are left behind
+ */
+export function recommend(verdicts: readonly Verdict[], s: Situation, share: number | null, failed: readonly string[] = []): Advice | null {
+  const leave = verdicts.find((v) => v.control.rung === 0);
+  const licensed = verdicts.find((v) => v.control.rung === LICENSED && v.status === 'usable');
+  const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
+  const home = verdicts.filter((v) => v.control.rung > 0 && v.control.rung < LICENSED && v.control.id !== 'report-it' && !failed.includes(v.control.id));
+  if (s.preventing) return guard(verdicts, home, soon, leave);
+
+  const report = verdicts.find((v) => v.control.id === 'report-it');
+  const prevents = home.filter((v) => (v.does === 'prevents' || v.does === 'next-year') && v.effect >= WORTH_TRYING && soon(v));
+  const one = (verdict: Verdict, why: string, n: Needed | null = null): Advice => ({
+    verdict,
+    steps: [verdict],
+    why,
+    needed: n,
+    expected: verdict.effect,
+    enough: true,
+    prevents,
+  });
+  if (report && dutyToReport(s) === 'open') return { ...one(report, report.effectWhy), prevents: [] };
+  if (s.trouble.notAtHome && licensed) return { ...one(licensed, s.trouble.notAtHome.text), prevents: [] };
+
+  const need = needed(s.trouble, share, s.planting.tolerance);
+  if (failed.length === 0 && leave && share !== null && share < need.bearable) {
+    return one(leave, `${inPercent(share)} in 100 affected, under the ${inPercent(need.bearable)} at which acting is worth it.`, need);
+  }
+  const woody = s.host.parts.includes('trunk');
+  const acting = home.filter((v) => v.effect >= (v.control.destroys && woody ? FELL : LEAST_STEP) && (actsOnWhatIsThere(v) || v.does === 'aids'));
+  const open = acting.filter(soon);
+  // what opens later at home still goes before a licensed person
+  const able = open.some((v) => actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING)
+    ? open
+    : acting.filter((v) => soon(v) || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_NAMING_MS));
+  const steps = gentlestOf(able, need.stop);
+  const most = best(able);
+  const lesser = steps?.some((v) => v.control.destroys) && most?.every((v) => !v.control.destroys) && together(most) >= TRY_FIRST;
+  if (steps && !lesser) return planned(steps, need, true, prevents);
+  if (most && together(most) >= WORTH_TRYING) return planned(most, need, false, prevents);
+  const beyond = verdicts.some((v) => v.status === 'never' && actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING && onlyBeyondHome(v));
+  if (licensed && (beyond || failed.length > 0)) return one(licensed, licensed.effectWhy, need);
+  return leave ? one(leave, nothingNow(s, verdicts), need) : null;
+}
+
+function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[]): Advice {
+  // what is mixed has a station of its own; the others go along
+  const main = [...steps].sort(
+    (a, b) => Number(actsOnWhatIsThere(b)) - Number(actsOnWhatIsThere(a)) || Number(isMixed(b)) - Number(isMixed(a)) || b.effect - a.effect,
+  )[0] as Verdict;
+  const inPlan = new Set(steps.map((v) => v.key));
+  return {
+    verdict: main,
+    steps: [main, ...steps.filter((v) => v !== main)],
+    why: `${main.effectWhy} ${saySum(need, steps, enough)}`,
+    needed: need,
+    expected: together(steps),
+    enough,
+    prevents: prevents.filter((v) => !inPlan.has(v.key)),
+  };
+}
+
+/** What does most, where nothing is enough: one that keeps the plant before one that does not. */
+function best(able: readonly Verdict[]): readonly Verdict[] | null {
+  const kept = able.filter((v) => !v.control.destroys);
+  const from = kept.some((v) => actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING) ? kept : able;
+  let most: readonly Verdict[] | null = null;
+  for (const steps of plans(from)) {
+    const [a, b] = [together(steps), most === null ? 0 : together(most)];
+    if (a > b + 1e-9 || (most !== null && Math.abs(a - b) <= 1e-9 && gentler(cost(steps), cost(most)))) most = steps;
+  }
+  return most;
+}
+
+/** Why nothing is advised: it waits for a stage or an event, or nothing does anything to it. */
+function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
+  const waits = verdicts.filter((v) => v.status === 'not-now' && actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING);
+  const stage = waits.flatMap((v) => v.reasons.filter((r) => r.code === 'pest-stage'))[0];
+  if (stage) return `Nothing reaches the stage that is about now: watch it. ${s.trouble.vulnerable.text}`;
+  const event = waits.find((v) => v.opens?.kind === 'event');
+  if (event?.opens?.kind === 'event') return `Nothing may be done just now: ${event.control.name.toLowerCase()} opens ${event.opens.event}.`;
+  return `Nothing does much to what is there. ${s.trouble.vulnerable.text}`;
+}
+
+/** Against what is not there yet: the lowest rung that is worth trying, open now before open soon. */
+function guard(verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
+  const able = home.filter(
+    (v) => v.does !== 'aids' && v.effect >= WORTH_TRYING && (v.does !== 'cures' || v.control.means.includes('oil')) && v.status !== 'never',
+  );
+  const now = able.filter(soon);
+  const from = now.length > 0 ? now : able.filter((v) => v.opens?.kind === 'at');
+  const rung = Math.min(...from.map((v) => v.control.rung));
+  const onRung = from.filter((v) => v.control.rung === rung);
+  const verdict = onRung.find((v) => v.status === 'usable') ?? onRung[0] ?? leave ?? verdicts[0];
+  if (!verdict) return null;
+  return { verdict, steps: [verdict], why: verdict.effectWhy, needed: null, expected: verdict.effect, enough: true, prevents: [] };
+}

@@ -1,0 +1,20 @@
+import type { Rule } from '../types';
+import { dutyToReport } from '../duty';
+
+const LICENSED = 7;
+
+/** What must be reported is left where it is until the plant-health office has said what to do. */
+export const reportFirst: Rule = (s, c) => {
+  if (s.preventing || dutyToReport(s) !== 'open' || c.control.rung === 0 || c.control.rung === LICENSED || c.control.id === 'report-it') return null;
+  const change = { code: 'reported', label: 'I reported it, and have their answer', reported: true } as const;
+  return {
+    code: 'report-first',
+    weight: 'not-now',
+    sentence: s.country
+      ? 'It must be reported where you live: do not move, cut or spray it before the plant-health office has answered.'
+      : 'In some countries it must be reported: ask your plant-health office before you move, cut or spray it.',
+    inputs: [{ name: 'Country', value: s.country ?? 'not set' }],
+    source: s.trouble.report?.prov ?? { mark: 'MEM' },
+    opens: { kind: 'event', event: 'when the plant-health office has answered', change },
+  };
+};

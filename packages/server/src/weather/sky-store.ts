@@ -1,0 +1,15 @@
+import { skyLookSchema } from '@sleetbrook/core/api';
+import type { SkyLook } from '@sleetbrook/core/weather';
+import type { Db } from '../db/open';
+
+/** Looks at the sky, as they were seen. */
+export function skyStore(db: Db) {
+  const insert = db.prepare('INSERT INTO sky_look (id, at, document) VALUES (@id, @at, @document) ON CONFLICT (id) DO NOTHING');
+  const between = db.prepare<[string, string], { document: string }>('SELECT document FROM sky_look WHERE at >= ? AND at <= ? ORDER BY at');
+  return {
+    /** The same look sent again is the same look. */
+    save: (look: SkyLook) => insert.run({ id: look.id, at: look.at, document: JSON.stringify(look) }),
+    between: (from: Date, to: Date): SkyLook[] =>
+      between.all(from.toISOString(), to.toISOString()).map((r) => skyLookSchema.parse(JSON.parse(r.document) as unknown)),
+  };
+}
