@@ -5,12 +5,26 @@ test.use({ demo: false });
 test('an empty garden: set up, first planting, and each place says what to do first', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Your garden' })).toBeVisible();
+  // nobody has to know a latitude: the country, then a town of the list
+  await page.getByRole('button', { name: /Keep this and add/ }).click();
+  await expect(page.getByText(/Choose the country: what may be used/)).toBeVisible();
+  await page.getByRole('button', { name: /^Country: / }).click();
+  await page.getByLabel('Find', { exact: true }).fill('great brit');
+  await page.getByRole('button', { name: /^United Kingdom/ }).click();
+  await page.getByRole('button', { name: /Keep this and add/ }).click();
+  await expect(page.getByText('Choose a town near you, or use this device’s position.')).toBeVisible();
+  await page.getByLabel('Town or village').fill('alnw');
+  await page.getByRole('button', { name: /^Alnwick/ }).click();
+  await expect(page.getByText(/^55\.41\d?° north, 1\.\d+° west · Europe\/London$/)).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Imperial' })).toBeChecked();
+  await expect(page.getByLabel('Emergency number where you are')).toHaveValue('999');
+  // and who does may change it
+  await page.getByRole('button', { name: 'Change the exact place' }).click();
   await page.getByLabel('Latitude, °').fill('north');
-  await page.getByLabel('Longitude, °').fill('-1.9');
-  await page.getByLabel('Time zone').fill('Europe/London');
   await page.getByRole('button', { name: /Keep this and add/ }).click();
   await expect(page.getByText('“north” is not a number. Use figures, such as 12 or 0.5.')).toBeVisible();
   await page.getByLabel('Latitude, °').fill('55.2');
+  await page.getByRole('radio', { name: 'Metric' }).click();
   await page.getByRole('radio', { name: 'Certified organic only' }).click();
   await page.getByRole('button', { name: /Keep this and add/ }).click();
 

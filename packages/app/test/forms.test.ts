@@ -62,6 +62,7 @@ describe('the garden form', () => {
     latitude: '55,2',
     longitude: '−1.9',
     zone: 'Europe/London',
+    country: 'US',
     units: 'us' as const,
     policy: 'organic' as const,
     around: ['hives' as const],

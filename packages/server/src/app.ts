@@ -14,6 +14,7 @@ import { HttpProblem, problemHandler } from './http/problem';
 import { lookRoutes } from './looks/routes';
 import { openApiDocument } from './openapi';
 import { photoRoutes } from './photos/routes';
+import { placeRoutes } from './places/routes';
 import { plantingRoutes } from './plantings/routes';
 import { ownSheetRoutes } from './sheets/own-routes';
 import { sheetRoutes } from './sheets/routes';
@@ -109,6 +110,7 @@ function api(context: Context, requestsPerMinute: number) {
     sheetRoutes,
     ownSheetRoutes,
     weatherRoutes,
+    placeRoutes,
     todayRoutes,
   ]) {
     router.use(routes(context));

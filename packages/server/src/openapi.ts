@@ -4,6 +4,7 @@ import {
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  countrySchema,
   codeSchema,
   confirmationSchema,
   gardenSchema,
@@ -25,7 +26,9 @@ import {
   walkPlanSchema,
   walkSchema,
   skyLookSchema,
+  townSchema,
   weatherSchema,
+  zoneSchema,
 } from '@sleetbrook/core/api';
 import { labelLineSchema, labelSheetSchema } from '@sleetbrook/core/label';
 import { z, type ZodType } from 'zod';
@@ -173,6 +176,15 @@ export const openApiDocument = createDocument({
       delete: drop('Take a confirmation back', 'sheetId'),
     },
     '/today': { get: get('What runs and what is due', todaySchema) },
+    '/places/countries': { get: get('Countries to choose', z.array(countrySchema)) },
+    '/places/towns': {
+      get: get('Towns of a country, the larger first', z.array(townSchema), {
+        requestParams: { query: z.object({ country: z.string(), q: z.string().optional() }) },
+      }),
+    },
+    '/places/zone': {
+      get: get('The zone of a place', zoneSchema, { requestParams: { query: z.object({ latitude: z.number(), longitude: z.number() }) } }),
+    },
     '/weather': {
       get: get('Hourly weather: a real station could serve this very shape', weatherSchema, {
         requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },

@@ -4,6 +4,7 @@ import {
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  countrySchema,
   codeSchema,
   confirmationSchema,
   gardenSchema,
@@ -16,7 +17,9 @@ import {
   treatmentPageSchema,
   walkPlanSchema,
   walkSchema,
+  townSchema,
   weatherSchema,
+  zoneSchema,
 } from '@sleetbrook/core/api';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { z } from 'zod';
@@ -69,3 +72,15 @@ export const useWalk = (id: string, enabled: boolean) =>
 /** @param except a walk whose own counts are not "before" */
 export const useWalkPlan = (except: string) =>
   useQuery({ queryKey: ['walk-plan', except], queryFn: () => request('GET', `/walk-plan?except=${encodeURIComponent(except)}`, walkPlanSchema) });
+/** Lists that ship: they do not change while the app runs. */
+const SHIPPED = { staleTime: Infinity } as const;
+export const useCountries = () => useQuery({ queryKey: ['countries'], ...SHIPPED, queryFn: () => request('GET', '/places/countries', z.array(countrySchema)) });
+export const useTowns = (country: string, typed: string) =>
+  useQuery({
+    queryKey: ['towns', country, typed],
+    ...SHIPPED,
+    enabled: country !== '',
+    placeholderData: (old) => old,
+    queryFn: () => request('GET', `/places/towns?country=${country}&q=${encodeURIComponent(typed)}`, z.array(townSchema)),
+  });
+export const zoneOf = (latitude: number, longitude: number) => request('GET', `/places/zone?latitude=${latitude}&longitude=${longitude}`, zoneSchema);

@@ -3,6 +3,7 @@ export * from './common';
 export * from './garden';
 export * from './look';
 export * from './photo';
+export * from './place';
 export * from './planting';
 export * from './shed';
 export * from './sheet';

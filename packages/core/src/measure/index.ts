@@ -1,6 +1,7 @@
 export { airWordsOf, celsiusOf, degreesOf, degreeUnit, inWordsOf, sayRain, sayTemperature, sayWind } from './air';
 export * from './brand';
 export * from './close';
+export { emergencyOf, homeMadeIn, unitsOf } from './country';
 export * from './format';
 export * from './kit';
 export * from './measure-out';

@@ -4,6 +4,7 @@ import { Choice, Field } from '../../ui/field';
 import { T } from '../../ui/text';
 import { Ticks } from '../../ui/ticks';
 import type { GardenForm } from './garden-form';
+import { PlaceFields } from './place-fields';
 import { PlansFields } from './plans-fields';
 
 const UNITS = [
@@ -34,11 +35,11 @@ const AROUND = [
 /** The message where its path is the one asked for. */
 const messageAt = (path: string, message: string | undefined) => (message?.startsWith(`${path}: `) ? message.slice(path.length + 2) : undefined);
 
-type TextKey = 'name' | 'town' | 'latitude' | 'longitude' | 'zone' | 'emergencyNumber' | 'poisonCentre';
+type TextKey = 'name' | 'emergencyNumber' | 'poisonCentre';
 
-/** What set-up asks and settings change. No map: the numbers are all that is needed. */
+/** What set-up asks and settings change. */
 export function GardenFields({ control }: { readonly control: Control<GardenForm> }) {
-  const line = (name: TextKey, label: string, more: { hint?: string; numeric?: boolean; unit?: string } = {}) => (
+  const line = (name: TextKey, label: string, more: { hint?: string } = {}) => (
     <Controller
       control={control}
       name={name}
@@ -48,12 +49,7 @@ export function GardenFields({ control }: { readonly control: Control<GardenForm
   return (
     <View className="gap-5">
       {line('name', 'Name of the garden')}
-      {line('town', 'Town or village', { hint: 'For you: it is not looked up.' })}
-      <View className="flex-row gap-3">
-        <View className="flex-1">{line('latitude', 'Latitude', { unit: '°', hint: 'North; south is minus' })}</View>
-        <View className="flex-1">{line('longitude', 'Longitude', { unit: '°', hint: 'East; west is minus' })}</View>
-      </View>
-      {line('zone', 'Time zone', { hint: 'Such as Europe/London or Australia/Hobart.' })}
+      <PlaceFields control={control} />
       <Controller
         control={control}
         name="units"

@@ -4,6 +4,7 @@ import type { FieldErrors, Resolver } from 'react-hook-form';
 
 export interface GardenForm {
   name: string;
+  country: string;
   town: string;
   latitude: string;
   longitude: string;
@@ -19,6 +20,7 @@ export interface GardenForm {
 
 export const gardenFormOf = (g: Garden): GardenForm => ({
   name: g.name,
+  country: g.country,
   town: g.town,
   latitude: String(g.latitude),
   longitude: String(g.longitude),
@@ -42,6 +44,10 @@ export function readGarden(form: GardenForm, before: Garden): { garden: Garden }
     if (!n.ok) errors[key] = n.reasons[0]?.sentence ?? '';
     return n.ok ? n.value : 0;
   };
+  if (!before.setUp && form.country === '') errors['country'] = 'Choose the country: what may be used and what must be reported depends on it.';
+  // the place that stands there before anything was chosen is nobody's
+  if (!before.setUp && form.country !== '' && form.latitude === String(before.latitude) && form.longitude === String(before.longitude))
+    errors['town'] = 'Choose a town near you, or use this device’s position.';
   const parsed = gardenSchema.safeParse({
     ...before,
     ...form,

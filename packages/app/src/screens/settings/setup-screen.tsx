@@ -21,8 +21,7 @@ function Form({ garden }: { readonly garden: Garden }) {
   const save = useSaveGarden();
   const planted = (usePlantings().data ?? []).length > 0;
   const postpone = usePreferences((p) => p.postponeSetUp);
-  const zone = garden.setUp ? garden.zone : Intl.DateTimeFormat().resolvedOptions().timeZone || garden.zone;
-  const { control, handleSubmit } = useForm({ defaultValues: { ...gardenFormOf(garden), zone }, resolver: gardenResolver(garden), mode: 'onTouched' });
+  const { control, handleSubmit } = useForm({ defaultValues: gardenFormOf(garden), resolver: gardenResolver(garden), mode: 'onTouched' });
   const submit = handleSubmit(async (form) => {
     const read = readGarden(form, garden);
     if (!('garden' in read)) return;

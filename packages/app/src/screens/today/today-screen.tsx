@@ -103,6 +103,18 @@ export function TodayScreen() {
       {decided.slice(0, 3).map((c) => (
         <OpenHoursFor key={c.id} found={c} planting={plantings.data.find((p) => p.id === c.plantingId)} garden={g} now={now} />
       ))}
+      {g.setUp && g.country === '' && (
+        <View className="px-5">
+          <Row
+            mark="wait"
+            title="Which country is the garden in?"
+            end="say"
+            tone="wait"
+            sub="What must be reported there, and what may be used, depends on it."
+            onPress={() => router.navigate('/settings')}
+          />
+        </View>
+      )}
       <View className="px-5">
         {reminders.length > 0 && <Section>To see to</Section>}
         {reminders.map((r) => {
