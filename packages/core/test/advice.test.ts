@@ -90,6 +90,11 @@ describe('what is advised', () => {
     ['a few on the leaves: leave it', { host: 'cabbage', trouble: 'cabbage-white' }, 0.1, ['leave-it']],
   ])('%s', (_what, setup, share, steps) => expect(ids(advise(setup, share))).toEqual(steps));
 
+  test('butterflies that were seen hide no caterpillars', () => {
+    const a = advise({ host: 'cabbage', trouble: 'cabbage-white', now: july, seenSigns: ['ragged-holes', 'white-butterflies'] }, 0.4);
+    expect(ids(a)).toEqual(['hand-pick']);
+  });
+
   test.each<[string, Setup]>([
     ['cabbage white in November', { host: 'cabbage', trouble: 'cabbage-white', now: '2026-12-14T12:00:00Z' }],
     ['capsid in August, when growth goes on', { host: 'dahlia', trouble: 'capsid', now: '2026-12-14T12:00:00Z' }],

@@ -8,7 +8,7 @@ import { T } from './text';
 interface Props<V extends string> {
   readonly label: string;
   readonly value: V;
-  readonly options: readonly { readonly value: V; readonly label: string }[];
+  readonly options: readonly { readonly value: V; readonly label: string; readonly also?: string }[];
   readonly onChange: (value: V) => void;
   readonly error?: string | undefined;
   /** Small, label and choice in one. */
@@ -57,7 +57,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         {options.length > SEARCH_FROM && <Field label="Find" value={find} onChange={setFind} />}
         <View>
           {options
-            .filter((o) => wanted === '' || o.label.toLowerCase().includes(wanted))
+            .filter((o) => wanted === '' || `${o.label} ${o.also ?? ''}`.toLowerCase().includes(wanted))
             .map((o) => (
               <Row
                 key={o.value}

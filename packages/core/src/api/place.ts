@@ -7,6 +7,8 @@ export type Country = z.infer<typeof countrySchema>;
 /** A town of the list that ships, with its zone. */
 export const townSchema = z.object({
   name: z.string(),
+  /** A state's letters, where towns of one name are many; empty elsewhere. */
+  region: z.string(),
   country: z.string(),
   latitude: z.number(),
   longitude: z.number(),

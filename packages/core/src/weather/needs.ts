@@ -17,8 +17,8 @@ export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
     ...strictest('minTempC', Math.max, own.minTempC, sheet.minTempC),
     rainFreeHours: Math.max(own.rainFreeHours ?? 0, sheet.rainfastHours),
     ...(bees ? { bees } : {}),
-    // nobody measures and pours in the dark
-    daylight: true,
+    // nobody measures and pours in the dark; what evaporates is set up by day and left to the night
+    ...(sheet.formulation === 'VP' ? {} : { daylight: true }),
     ...ahead(sheet),
     ...(sheet.into === 'not-mixed' ? { dry: true } : {}),
     ...(own.maxWindMs !== undefined ? inTheAir(sheet) : {}),

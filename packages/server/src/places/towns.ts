@@ -3,6 +3,7 @@ import type { Town } from '@sleetbrook/core/api';
 
 interface Known {
   readonly name: string;
+  readonly region: string;
   /** The name as it is searched for: small letters, no accents. */
   readonly plain: string;
   readonly latitude: number;
@@ -19,6 +20,8 @@ const plain = (s: string) =>
     .trim();
 
 const MOST = 12;
+/** Where the list names states by the letters that people there use. */
+const STATES = new Set(['US']);
 let byCountry: Promise<ReadonlyMap<string, readonly Known[]>> | null = null;
 
 /** The list is read when it is asked for first: half a second, once, and never by a garden that has its place. */
@@ -28,7 +31,7 @@ async function load(): Promise<ReadonlyMap<string, readonly Known[]>> {
   for (const c of cities) {
     const [longitude, latitude] = c.loc.coordinates;
     const list = out.get(c.country) ?? [];
-    list.push({ name: c.name, plain: plain(c.name), latitude, longitude, people: c.population });
+    list.push({ name: c.name, region: STATES.has(c.country) ? c.adminCode : '', plain: plain(c.name), latitude, longitude, people: c.population });
     out.set(c.country, list);
   }
   for (const list of out.values()) list.sort((a, b) => b.people - a.people);
@@ -44,8 +47,9 @@ export async function townsIn(country: string, typed: string): Promise<Town[]> {
   const wanted = plain(typed);
   const starts = known.filter((t) => t.plain.startsWith(wanted));
   const holds = starts.length >= MOST ? [] : known.filter((t) => !t.plain.startsWith(wanted) && t.plain.includes(wanted));
-  return [...starts, ...holds].slice(0, MOST).map(({ name, latitude, longitude, people }) => ({
+  return [...starts, ...holds].slice(0, MOST).map(({ name, region, latitude, longitude, people }) => ({
     name,
+    region,
     country,
     latitude: Math.round(latitude * 1000) / 1000,
     longitude: Math.round(longitude * 1000) / 1000,

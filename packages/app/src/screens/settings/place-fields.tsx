@@ -71,7 +71,7 @@ export function PlaceFields({ control }: { readonly control: Control<GardenForm>
         label="Country"
         value={country.field.value}
         onChange={choose}
-        options={countries.map((c) => ({ value: c.code, label: [c.name, ...c.also].join(', ') }))}
+        options={countries.map((c) => ({ value: c.code, label: c.name, also: c.also.join(' ') }))}
         error={country.fieldState.error?.message}
       />
       <View className="gap-2">
@@ -88,7 +88,12 @@ export function PlaceFields({ control }: { readonly control: Control<GardenForm>
         {typed !== null && country.field.value !== '' && (
           <View>
             {towns.slice(0, 6).map((t) => (
-              <Row key={`${t.name}${t.latitude}${t.longitude}`} title={t.name} sub={`${t.zone} · ${t.latitude}, ${t.longitude}`} onPress={() => take(t)} />
+              <Row
+                key={`${t.name}${t.latitude}${t.longitude}`}
+                title={t.region === '' ? t.name : `${t.name}, ${t.region}`}
+                sub={`${t.zone} · ${t.latitude}, ${t.longitude}`}
+                onPress={() => take(t)}
+              />
             ))}
             {towns.length === 0 && typed.trim() !== '' && <T kind="small">Not on the list: a larger place near by will do, or this device’s position.</T>}
           </View>

@@ -18,9 +18,9 @@ function seen(s: Situation): Life {
 /** The stages of its life that are about: what was seen before all, and the calendar only as the last resort. */
 function about(s: Situation, at: Instant): Life {
   const told = seen(s);
-  // eggs hatch within days, and seldom all at once: what the month brings may be there beside them
-  const hatching = s.stageSeen === null && told.every((l) => /^egg/i.test(l.stage));
-  if (told.length > 0 && !hatching) return told;
+  // eggs hatch within days, and what only flies and lays does no damage itself: what the month brings may be there beside them
+  const more = s.stageSeen === null && told.every((l) => /^egg/i.test(l.stage) || l.open.every((m) => m === 'cover' || m === 'none'));
+  if (told.length > 0 && !more) return told;
   const beside = inMonth(s, at);
   return [...told, ...beside.filter((l) => !told.includes(l))];
 }
