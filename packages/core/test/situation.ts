@@ -2,7 +2,7 @@ import { findControl, findHost, findTrouble } from '../src/catalogue';
 import { judge, type PastTreatment, type PlantingFacts, type Situation } from '../src/decide';
 import { findSheet } from '../src/label/sheets';
 import { instant } from '../src/measure';
-import { conditionsOver, type HourlyWeather } from '../src/weather';
+import { conditionsAt, type HourlyWeather } from '../src/weather';
 
 export const place = { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' };
 export const at = (iso: string) => instant(Date.parse(iso));
@@ -36,6 +36,9 @@ export interface Setup {
   /** Where plants flower on while they fruit: nobody looked whether a flower is open. */
   mayFlower?: boolean;
   country?: string | null;
+  place?: typeof place;
+  /** Hours of weather that are known from now on; all ten days when left out. */
+  knownHours?: number;
   reported?: boolean;
   preventing?: boolean;
 }
@@ -45,9 +48,11 @@ export function situation(setup: Setup = {}): Situation {
   const host = findHost(setup.host ?? 'broad-bean');
   const trouble = findTrouble(setup.trouble ?? 'black-bean-aphid');
   if (!host || !trouble) throw new Error('no such host or trouble');
+  const where = setup.place ?? place;
+  const hours = fineWeather(now, 10, setup.weather);
   return {
     now,
-    place,
+    place: where,
     host,
     trouble,
     policy: setup.policy ?? 'any-labelled',
@@ -74,7 +79,7 @@ export function situation(setup: Setup = {}): Situation {
       ...setup.planting,
       about: [...(setup.planting?.about ?? []), ...(setup.mayFlower ? [] : (['no-flower-open'] as const))],
     },
-    conditions: conditionsOver(fineWeather(now, 10, setup.weather), place, now),
+    conditions: conditionsAt(setup.planting?.site ?? 'outdoors', setup.knownHours === undefined ? hours : hours.slice(0, setup.knownHours), where, now),
   };
 }
 

@@ -26,8 +26,9 @@ export function needsOf(control: Control, sheet: LabelSheet | null): HourNeeds {
 }
 
 /** Sulfur and oil go on harming leaves in the heat that follows, oil in frost as well. From memory, as their labels have it. */
-const ahead = ({ groups }: LabelSheet): HourNeeds => ({
-  ...(groups.includes('sulfur') || groups.includes('oil') ? { mildAhead: true } : {}),
+const ahead = ({ groups, formulation }: LabelSheet): HourNeeds => ({
+  // vapour works in the night it is let off
+  ...((groups.includes('sulfur') && formulation !== 'VP') || groups.includes('oil') ? { mildAhead: true } : {}),
   ...(groups.includes('oil') ? { noFrostAhead: true } : {}),
 });
 

@@ -108,6 +108,7 @@ export const DATED_RULES: readonly Rule[] = [
   yearTotal,
   copperLoad,
   materialGap,
+  rotation,
   helpersAfterBroad,
   helpersReleased,
   reEntryPlans,

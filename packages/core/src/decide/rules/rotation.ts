@@ -1,19 +1,45 @@
-import type { Rule } from '../types';
+import type { Control, Means } from '../../catalogue';
+import { findControl } from '../../catalogue/controls/find';
+import type { PastTreatment, Rule } from '../types';
 
-/** Not the same mode of action more than twice running. Groups that pests do not grow used to are exempt. */
-export const rotation: Rule = (s, c) => {
+const FUNGICIDE: readonly Means[] = ['protectant', 'kickback', 'eradicant'];
+const INSECTICIDE: readonly Means[] = ['soap', 'oil', 'contact', 'stomach', 'systemic'];
+/** Eaten: an insecticide first, whatever it does to mildew beside. */
+const EATEN: Means = 'stomach';
+/** What is grouped by FRAC and what by IRAC: a fungicide between two insecticides breaks no run. */
+function kindOf({ means }: Pick<Control, 'means'>): 'insecticide' | 'fungicide' | null {
+  if (!means.includes(EATEN) && means.some((m) => FUNGICIDE.includes(m))) return 'fungicide';
+  return means.some((m) => INSECTICIDE.includes(m)) ? 'insecticide' : null;
+}
+
+/** Sites that cross: 1A and 1B, 3A and 3B count as one (IRAC mode of action classification). */
+const CROSSING = /^([13])[AB]$/;
+const groupOf = (moa: string): string => CROSSING.exec(moa)?.[1] ?? moa;
+/** Many sites at once, or none that is known: nothing has grown used to them. */
+const EXEMPT = /^(M\d|UN|NC|BM|none|contact|oil|8D)/;
+/** Bacillus thuringiensis is left out for what never resisted it in gardens; diamondback moth did, the first of all (Tabashnik 1990). */
+const BT = '11A';
+/** A run ends with the season: half a year without it (from memory). */
+const SEASON_DAYS = 183;
+const DAY = 86_400_000;
+
+/** Not the same mode of action more than twice running on one kind of thing, within a season. */
+export const rotation: Rule = (s, c, at) => {
   const moa = c.sheet?.actives[0]?.moa;
-  if (!moa || EXEMPT.test(moa)) return null;
-  const lastTwo = s.records.filter((r) => r.sheet).slice(-2);
-  if (lastTwo.length < 2 || !lastTwo.every((r) => r.sheet?.actives[0]?.moa === moa)) return null;
+  const kind = kindOf(c.control);
+  if (!moa || kind === null || EXEMPT.test(moa) || (moa === BT && s.trouble.id !== 'diamondback-moth')) return null;
+  const same = (r: PastTreatment) => {
+    const control = findControl(r.controlId);
+    return r.sheet !== null && control !== undefined && kindOf(control) === kind && r.at <= at && at - r.at < SEASON_DAYS * DAY;
+  };
+  const lastTwo = s.records.filter(same).slice(-2);
+  if (lastTwo.length < 2 || !lastTwo.every((r) => groupOf(r.sheet?.actives[0]?.moa ?? '') === groupOf(moa))) return null;
   return {
     code: 'rotation',
     weight: 'not-now',
     sentence: `Group ${moa} twice running: use another mode of action in between.`,
-    inputs: [{ name: 'Mode of action', value: moa }],
+    inputs: [{ name: kind === 'fungicide' ? 'Mode of action (FRAC)' : 'Mode of action (IRAC)', value: moa }],
     source: { mark: 'MEM' },
     opens: { kind: 'event', event: 'after a treatment with another mode of action', change: null },
   };
 };
-
-const EXEMPT = /^(M\d|UN|NC|BM|none|contact|oil|8D|11A)/;
