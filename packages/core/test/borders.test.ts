@@ -441,14 +441,22 @@ describe('sizes at their borders', () => {
 });
 
 describe('making, at its borders', () => {
-  test('copper exactly at the ceiling is within it', () => {
-    const at = copperLoad(4, squareMetres(10));
+  test('copper exactly at the most of a year is within it', () => {
+    const at = copperLoad(12.5, squareMetres(10));
     expect([at.over, at.left]).toEqual([false, 0]);
-    expect(copperLoad(4.00001, squareMetres(10)).over).toBe(true);
-    expect(copperLoad(2, squareMetres(10), 0.2)).toMatchObject({ over: false, now: 0.2, year: 0.4, room: 0.2 });
-    expect(copperLoad(2.1, squareMetres(10), 0.2).sentence).toMatch(/Over 10\.5 m² it would be within/);
-    expect(copperLoad(2, squareMetres(10), 0.395).sentence).toMatch(/has had all of it/);
-    expect(copperLoad(2, squareMetres(10), 0.38).sentence).toMatch(/it would be within/);
+    expect(copperLoad(12.50001, squareMetres(10)).over).toBe(true);
+    expect(copperLoad(2, squareMetres(10), 0.2)).toMatchObject({ over: false, now: 0.2, year: 0.4, room: 1.05 });
+    expect(copperLoad(2, squareMetres(10), 0.2).sentence).toMatch(/A year's share is 0\.4 g\.$/);
+    expect(copperLoad(2.1, squareMetres(10), 0.2).sentence).toMatch(/more than a year's share of 0\.4 g/);
+    expect(copperLoad(11, squareMetres(10), 0.25).sentence).toMatch(/Over 11 m² it would be within/);
+    expect(copperLoad(2, squareMetres(10), 1.245).sentence).toMatch(/has had all of it/);
+    expect(copperLoad(2, squareMetres(10), 1.23).sentence).toMatch(/it would be within/);
+    // two dormant sprays of Bordeaux 10-10-100 to run-off, and not a third
+    expect([copperLoad(0.61, squareMetres(1)), copperLoad(0.61, squareMetres(1), 0.61), copperLoad(0.61, squareMetres(1), 1.22)].map((l) => l.over)).toEqual([
+      false,
+      false,
+      true,
+    ]);
   });
   test('so much is measured of a stock, not dry', () => {
     const dry = (text: string) => ({ as: 'dry' as const, amount: got(parseQuantity(text, 'metric', ['volume', 'mass'], 'f')) });

@@ -14,6 +14,8 @@ const peach: Setup = { host: 'peach', trouble: 'peach-leaf-curl' };
 const cabbage: Setup = { host: 'cabbage', trouble: 'cabbage-white' };
 const about = (...list: NonNullable<Setup['planting']>['about'] & string[]): Setup => ({ planting: { about: list } });
 const copper = (n: number) => Array.from({ length: n }, (_, i) => ({ ...past('copper-hydroxide', `2026-0${i + 2}-01T12:00:00Z`, 'blights'), amount: 5 }));
+const laid = (day: string, grams: number) => [{ ...past('copper-hydroxide', `${day}T12:00:00Z`, 'blights'), amount: grams }];
+const ledger = (first: string) => [...laid(first, 20), ...[2020, 2021, 2022, 2023, 2024].flatMap((y) => laid(`${y}-02-01`, 17)), ...laid('2025-02-01', 8)];
 const tomato: Setup = { host: 'tomato', trouble: 'late-blight', now: '2026-07-10T20:00:00Z' };
 const soap = findSheet('potassium-soap') as LabelSheet;
 const limited: LabelSheet = { ...soap, id: 'own-soap', specimen: false, lines: soap.lines.map((l) => ({ ...l, mostPerM2Year: 10 })) };
@@ -183,8 +185,12 @@ const CASES: Case[] = [
     'not-now',
     { sheets: [limited], records: [{ ...past('potassium-soap', '2026-05-01T12:00:00Z'), amount: 100 }] },
   ],
-  // 5 g of a 50 % powder on 20 m² is 0.125 g of copper a m²; one more is at least 0.1 g: the fourth is over 0.4 g
-  ['copperLoad', 'copper-spray', { ...tomato, records: copper(3) }, 'copper-load', 'not-now', { ...tomato, records: copper(2) }],
+  // 5 g of a 50 % powder on 20 m² is 0.125 g of copper a m²; one more is at least 0.1 g: the fourth is over a year's share of 0.4 g
+  ['copperLoad', 'copper-spray', { ...tomato, records: copper(3) }, 'copper-year', 'note', { ...tomato, records: copper(2) }],
+  // by the gram: 40 g are 1 g a m², 46 g 1.15: with 0.1 more the most of a year is 1.25
+  ['copperLoad', 'copper-spray', { ...tomato, records: laid('2026-02-01', 47) }, 'copper-load', 'not-now', { ...tomato, records: laid('2025-07-01', 47) }],
+  // seven years of 0.4 are 2.8: what was laid down 2,554 days ago counts, a day over seven years not
+  ['copperLoad', 'copper-spray', { ...tomato, records: ledger('2019-07-13') }, 'copper-load', 'not-now', { ...tomato, records: ledger('2019-07-10') }],
   [
     'materialGap',
     'neem-spray',

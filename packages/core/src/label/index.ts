@@ -1,4 +1,4 @@
-export { COPPER_CEILING_G_M2 } from './copper-ceiling';
+export { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from './copper-ceiling';
 export { MOST_FILE_BYTES } from './file-limit';
 export { FIRST_AID } from './first-aid';
 export { levelDensityOf, SPOONS_WEIGHED, teaspoonMl, weighedG } from './level-density';

@@ -1,4 +1,4 @@
-import { COPPER_CEILING_G_M2 } from '../../label';
+import { COPPER_LEDGER_G_M2, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from '../../label';
 import { pub, sayIn, squareMetres, trim, type SquareMetres, type UnitSystem, type Working } from '../../measure';
 
 export interface CopperLoad {
@@ -22,20 +22,24 @@ export interface CopperLoad {
 export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, units: UnitSystem = 'metric'): CopperLoad {
   const now = metalG / area;
   const year = beforeG + now;
-  const over = year > COPPER_CEILING_G_M2 + 1e-9;
+  const over = year > COPPER_MOST_YEAR_G_M2 + 1e-9;
   const say = (n: number) => trim(n, n < 0.1 ? 3 : 2);
-  const room = COPPER_CEILING_G_M2 - beforeG;
+  const room = COPPER_MOST_YEAR_G_M2 - beforeG;
   const wayOut =
     room < 0.01 ? 'This ground has had all of it: none more until next year.' : `Over ${sayIn(metalG / room, 'area', units)} it would be within, or make less.`;
   return {
     now,
     year,
-    left: Math.max(0, COPPER_CEILING_G_M2 - year),
+    left: Math.max(0, COPPER_MOST_YEAR_G_M2 - year),
     room: Math.max(0, room),
     over,
     sentence: over
-      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and the ceiling is ${COPPER_CEILING_G_M2} g. It stays in the soil for ever. ${wayOut}`
-      : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. The ceiling is ${COPPER_CEILING_G_M2} g a year; ${say(COPPER_CEILING_G_M2 - year)} g is left.`,
+      ? `Too much copper: ${say(year)} g a m² this year with this treatment, and ${COPPER_MOST_YEAR_G_M2} g is the most. It stays in the soil for ever. ${wayOut}`
+      : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. ${
+          year > COPPER_YEAR_G_M2
+            ? `That is more than a year's share of ${COPPER_YEAR_G_M2} g: over seven years ${COPPER_LEDGER_G_M2} g is the limit, so go without next year.`
+            : `A year's share is ${COPPER_YEAR_G_M2} g.`
+        }`,
     working: {
       title: 'Copper on the ground',
       result: `${say(year)} g a m² this year`,
