@@ -63,6 +63,7 @@ const clock: RunningClock = {
   plantingId: beans.id,
   plantingName: 'Broad beans',
   place: 'Terrace',
+  enclosed: false,
   controlName: 'Soap spray',
   caseId: null,
   from: '2026-05-24T17:10:00.000Z',

@@ -68,8 +68,8 @@ const anySituation = fc.record({
   picking: fc.option(fc.tuple(fc.integer({ min: -5, max: 40 }), fc.integer({ min: 0, max: 30 }))),
   policy: fc.constantFrom('by-hand', 'organic', 'any-labelled'),
   records: fc.array(fc.tuple(fc.constantFrom(...SHEETS), fc.integer({ min: 0, max: 60 })), { maxLength: 4 }),
-  temperature: fc.constantFrom(0, 9, 18, 29, 36),
-  wind: fc.constantFrom(0, 2, 5),
+  temperature: fc.constantFrom<number>(0, 9, 18, 29, 36),
+  wind: fc.constantFrom<number>(0, 2, 5),
 });
 type Any = typeof anySituation extends fc.Arbitrary<infer T> ? T : never;
 

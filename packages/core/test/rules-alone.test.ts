@@ -4,7 +4,7 @@ import type { Rule } from '../src/decide/types';
 import { candidateFor, sheetsOf } from '../src/decide/candidates';
 import { type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
-import { past, situation, type Setup } from './situation';
+import { at, past, situation, type Setup } from './situation';
 
 /** One rule alone: where it speaks with which code and weight, and a neighbouring case in which it is silent. */
 type Case = [rule: string, control: string, speaks: Setup, code: string, weight: 'never' | 'not-now' | 'note', silent: Setup];
@@ -26,6 +26,23 @@ const rhododendron: Setup = { host: 'rhododendron', trouble: 'vine-weevil', now:
 const shrubRose: Setup = { host: 'rose', trouble: 'greenfly' };
 
 const CASES: Case[] = [
+  [
+    'keptOut',
+    'soap-spray',
+    { keptOut: { until: at('2026-05-24T18:10:01Z'), by: 'Sulfur on the vine' } },
+    'kept-out',
+    'not-now',
+    { keptOut: { until: at('2026-05-24T18:10:00Z'), by: 'Sulfur on the vine' } },
+  ],
+  ['keptOut', 'hand-pick', { ...cabbage, keptOut: { until: at('2026-05-25T06:00:00Z'), by: 'Malathion on the leeks' } }, 'kept-out', 'not-now', cabbage],
+  [
+    'site',
+    'sulfur-vaporiser',
+    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'indoors' } },
+    'site',
+    'never',
+    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'tunnel' } },
+  ],
   ['notAtHome', 'spinosad-spray', oak, 'not-at-home', 'never', { host: 'apple', trouble: 'winter-moth' }],
   ['notAtHome', 'pheromone-trap', oak, 'not-at-home', 'never', { host: 'apple', trouble: 'codling-moth' }],
   ['reportFirst', 'hand-pick', beetle, 'report-first', 'not-now', { ...beetle, country: 'US' }],

@@ -35,6 +35,7 @@ export interface Setup {
   weather?: Partial<HourlyWeather>;
   /** Where plants flower on while they fruit: nobody looked whether a flower is open. */
   mayFlower?: boolean;
+  keptOut?: Situation['keptOut'];
   country?: string | null;
   place?: typeof place;
   /** Hours of weather that are known from now on; all ten days when left out. */
@@ -64,6 +65,7 @@ export function situation(setup: Setup = {}): Situation {
     stageSeen: setup.stageSeen ?? null,
     sheets: setup.sheets ?? [],
     country: setup.country ?? null,
+    ...(setup.keptOut ? { keptOut: setup.keptOut } : {}),
     ...(setup.reported ? { reported: true } : {}),
     ...(setup.preventing ? { preventing: true } : {}),
     planting: {

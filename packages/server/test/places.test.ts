@@ -1,6 +1,6 @@
 import { emergencyOf, homeMadeIn, unitsOf } from '@sleetbrook/core/measure';
 import { gardenSchema, type Country, type Town } from '@sleetbrook/core/api';
-import { harness } from './harness';
+import { harness, planting, treatment } from './harness';
 
 describe('where a garden is', () => {
   const h = harness({ demo: false });
@@ -68,4 +68,21 @@ describe('where a garden is', () => {
       .send({ ...before, revision: 1, country: 'Zealand', setUp: true })
       .expect(422);
   });
+});
+
+test('a keep-out under glass says that it is all of it', async () => {
+  const h = harness({ demo: false });
+  const api = h.start();
+  for (const [site, enclosed] of [
+    ['tunnel', true],
+    ['outdoors', false],
+  ] as const) {
+    const bed = planting({ site, place: 'House' });
+    await api.put(`/api/v1/plantings/${bed.id}`).send(bed).expect(200);
+    const t = treatment(bed.id, null);
+    await api.put(`/api/v1/treatments/${t.id}`).send(t).expect(200);
+    const { keepOut } = (await api.get('/api/v1/today').expect(200)).body as { keepOut: { plantingId: string; enclosed: boolean }[] };
+    expect(keepOut.find((c) => c.plantingId === bed.id)).toMatchObject({ enclosed });
+  }
+  h.stop();
 });

@@ -34,6 +34,8 @@ export const runningClockSchema = z.object({
   plantingId: idSchema,
   plantingName: z.string(),
   place: z.string(),
+  /** Under glass or in a room: what is in the air is in all of it. */
+  enclosed: z.boolean().default(false),
   controlName: z.string(),
   caseId: idSchema.nullable(),
   from: instantSchema,

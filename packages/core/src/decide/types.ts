@@ -42,6 +42,8 @@ export interface Situation {
   readonly around: readonly Around[];
   readonly homeMade: HomeMade;
   readonly plans: readonly Plan[];
+  /** Until when nobody may be among the plants, for what was done to them or in the same enclosed place. */
+  readonly keptOut?: { readonly until: Instant; readonly by: string } | null;
   /** The stage of its life that was seen; null: what the month says. */
   readonly stageSeen: string | null;
   /** Quarter hours from now on, as far as the weather is known. */

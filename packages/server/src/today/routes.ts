@@ -13,7 +13,8 @@ import { patchDue, rinseDue, roundDue } from './rounds';
 
 const DAY_MS = 86_400_000;
 
-const running = (t: Treatment, until: string | null): RunningClock => ({
+const running = (t: Treatment, until: string | null, enclosed: boolean): RunningClock => ({
+  enclosed,
   treatmentId: t.id,
   plantingId: t.plantingId,
   plantingName: t.plantingName,
@@ -44,6 +45,7 @@ export function todayRoutes({ db, clock }: Context): Router {
   const gardens = gardenStore(db);
   return Router().get('/today', (_req, res) => {
     const now = clock.now().toISOString();
+    const inside = (t: Treatment) => plantings.find(t.plantingId)?.site !== 'outdoors';
     const openCases = cases.list('open', 200);
     const facts = { garden: gardens.stored() ?? UNSET_GARDEN, now: instant(clock.now().getTime()), planting: (id: string) => plantings.find(id) };
     const rounds = openCases.flatMap((c) => (c.laps.at(-1)?.treatmentId ? (roundDue(c, treatments.ofCase(c.id), facts) ?? []) : []));
@@ -52,10 +54,10 @@ export function todayRoutes({ db, clock }: Context): Router {
       return [rinseDue(t, facts), patchDue(t, before, facts)].filter((r) => r !== null);
     });
     const today: Today = {
-      keepOut: latest(treatments.keepOutAt(now).map((t) => running(t, t.keepOutUntil as string))),
+      keepOut: latest(treatments.keepOutAt(now).map((t) => running(t, t.keepOutUntil as string, inside(t)))),
       notToEat: latest([
-        ...treatments.pickUnknownSince(new Date(clock.now().getTime() - 365 * 86_400_000).toISOString()).map((t) => running(t, null)),
-        ...treatments.notToEatAt(now).map((t) => running(t, t.pickFrom)),
+        ...treatments.pickUnknownSince(new Date(clock.now().getTime() - 365 * 86_400_000).toISOString()).map((t) => running(t, null, inside(t))),
+        ...treatments.notToEatAt(now).map((t) => running(t, t.pickFrom, inside(t))),
       ]),
       openCases,
       reminders: [...remindersFor(batches.open(), shed.mixes(), clock.now()), ...rounds, ...recent].sort((a, b) => a.at.localeCompare(b.at)),

@@ -1,4 +1,4 @@
-import type { Case, Garden, Look, Planting, Treatment } from '@sleetbrook/core/api';
+import type { Case, Garden, Look, Planting, RunningClock, Treatment } from '@sleetbrook/core/api';
 import { instant, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import type { LabelSheet } from '@sleetbrook/core/label';
@@ -18,6 +18,8 @@ interface Facts {
   readonly seenSigns?: readonly string[];
   readonly share?: number | null;
   readonly failed?: readonly string[];
+  /** Clocks that keep people out of somewhere now. */
+  readonly clocks?: readonly RunningClock[];
 }
 
 /**
@@ -30,6 +32,15 @@ export const signsNow = (looks: readonly Pick<Look, 'answers'>[]): readonly stri
     .find((l) => l.answers.length > 0)
     ?.answers.filter((a) => a.seen)
     .map((a) => a.signId) ?? [];
+
+/** The longest clock that keeps people off a planting: its own, or one of the glasshouse or room that it stands in. */
+export function keptOutOf(planting: Planting, clocks: readonly RunningClock[]): { until: Instant; by: string } | null {
+  const same = (c: RunningClock) => c.enclosed && planting.site !== 'outdoors' && planting.place !== '' && c.place === planting.place;
+  const out = clocks.flatMap((c) =>
+    c.until !== null && (c.plantingId === planting.id || same(c)) ? [{ until: instant(Date.parse(c.until)), by: `${c.controlName} on ${c.plantingName}` }] : [],
+  );
+  return out.sort((a, b) => b.until - a.until)[0] ?? null;
+}
 
 /** What the worker needs to judge the ladder for a trouble on a planting. */
 export const decidingTask = ({
@@ -44,6 +55,7 @@ export const decidingTask = ({
   seenSigns = [],
   share = null,
   failed = [],
+  clocks = [],
 }: Facts): DecidingTask => ({
   now,
   place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
@@ -66,6 +78,7 @@ export const decidingTask = ({
   around: garden.around,
   homeMade: garden.homeMade,
   plans: garden.plans,
+  keptOut: keptOutOf(planting, clocks),
   stageSeen: found.stageSeen,
   preventing: found.purpose !== 'seen',
   sheets: sheets.filter((s) => !s.specimen),

@@ -3,7 +3,7 @@ import { failedIn } from '../cases/rounds';
 import type { Change, School } from '@sleetbrook/core/decide-light';
 import type { Instant } from '@sleetbrook/core/measure';
 import { useQuery } from '@tanstack/react-query';
-import { useCaseDetail, usePlantingTreatments, useSheets, useWeather } from '../../api/queries';
+import { useCaseDetail, usePlantingTreatments, useSheets, useToday, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 import { decidingTask, signsNow } from './deciding-task';
@@ -37,6 +37,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
   const treatments = usePlantingTreatments(planting?.id).data?.treatments;
   const looks = useCaseDetail(found?.id ?? '').data?.looks;
   const sheets = useSheets().data;
+  const clocks = useToday().data?.keepOut;
   const failed = found ? failedIn(found) : [];
   const count = looks ? lastCount(looks) : null;
 
@@ -56,6 +57,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       weather?.hours.length,
       count,
       looks?.length,
+      clocks?.map((c) => [c.plantingId, c.until]),
     ],
     enabled:
       found !== undefined &&
@@ -82,6 +84,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           seenSigns: signsNow(looks),
           share: count ? count.affected / count.looked : null,
           failed,
+          ...(clocks ? { clocks } : {}),
         }),
       );
     },

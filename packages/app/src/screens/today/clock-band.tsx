@@ -30,12 +30,16 @@ export function ClockBand({ clock, kind, now, zone, headed = false }: Props) {
         </View>
         <View className="min-w-0 flex-1">
           <View className="flex-row flex-wrap justify-between gap-x-3">
-            <T kind="strong">{stop ? `Keep out: ${clock.plantingName}` : clock.plantingName}</T>
+            <T kind="strong">
+              {stop ? `Keep out: ${clock.enclosed && clock.place !== '' ? `all of ${clock.place}` : clock.plantingName}` : clock.plantingName}
+            </T>
             <T kind="strong">{stop ? `to ${sayWhen(until, now, zone).replace('today ', '')}` : sayWhen(until, now, zone)}</T>
           </View>
           <View className="flex-row flex-wrap justify-between gap-x-3">
             <T kind={stop ? 'body' : 'muted'} className="text-[16px]">
-              {stop ? [clock.controlName, clock.place].filter(Boolean).join(', ') : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}
+              {stop
+                ? [clock.controlName, clock.enclosed ? clock.plantingName : clock.place].filter(Boolean).join(', ')
+                : `${headed ? '' : 'not to eat yet: '}${clock.controlName.toLowerCase()}`}
             </T>
             <T kind={stop ? 'body' : 'muted'} className="text-[16px]">{`${sayDuration(until - now)} to go`}</T>
           </View>

@@ -16,6 +16,7 @@ import { hives } from './hives';
 import { homeMade } from './home-made';
 import { inPots } from './in-pots';
 import { interval } from './interval';
+import { keptOut } from './kept-out';
 import { labelCovers } from './label-covers';
 import { labelStage } from './label-stage';
 import { materialGap } from './material-gap';
@@ -76,6 +77,7 @@ export const RULES: readonly Rule[] = [
   underCover,
   soakedSoil,
   coverAtFlowering,
+  keptOut,
   pickingWait,
   interval,
   seasonMaximum,
@@ -102,6 +104,7 @@ export const RULES: readonly Rule[] = [
 export const DATED_RULES: readonly Rule[] = [
   summerPruning,
   pestStage,
+  keptOut,
   pickingWait,
   interval,
   seasonMaximum,
