@@ -141,10 +141,11 @@ test('Bordeaux from stocks: the year’s copper bars it, the cards lead through 
   await page.getByRole('radio', { name: '10-10-100' }).click();
   await page.getByRole('button', { name: /^Under:/ }).click();
   await page.getByRole('button', { name: 'Wall pear' }).click();
+  await page.getByLabel('Mix to make, l').fill('20');
   await expect(page.getByText(/Too much copper/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Make it, card by card' })).toBeDisabled();
   await page.getByLabel('Mix to make, l').fill('0.7');
-  await expect(page.getByText(/The ceiling is 0\.4 g a year/)).toBeVisible();
+  await expect(page.getByText(/A year's share is 0\.4 g/)).toBeVisible();
   await page.getByRole('radio', { name: 'Stocks' }).click();
   await expect(page.getByText('70 ml', { exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Make it, card by card' }).click();

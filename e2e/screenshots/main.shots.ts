@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { larkfold, test } from '../fixtures';
-import { openCase, plant, planFor, take, typeLabel } from '../journeys/kit';
+import { lookAtSky, openCase, plant, planFor, settle, take, typeLabel } from '../journeys/kit';
 
 const DIR = join(__dirname, '../../docs/screenshots');
 const PHONE = { width: 390, height: 844 };
@@ -42,7 +42,6 @@ test('the path on a phone', async ({ page, server }) => {
     .getByText(/^Why: /)
     .first()
     .scrollIntoViewIfNeeded();
-  await shot(page, 'control');
   await page.getByRole('link', { name: 'The case' }).click();
   await page.getByRole('button', { name: /^Soap spray/ }).click();
   await page.getByRole('button', { name: 'Plan it: soap spray' }).click();
@@ -74,7 +73,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('checkbox').click();
   await page.getByRole('button', { name: 'It is clean' }).click();
   await page.getByRole('button', { name: 'Done', exact: true }).click();
-  await shot(page, 'measure');
   await page.getByRole('button', { name: 'Something went wrong' }).click();
   await page.getByRole('button', { name: /^Too much went in/ }).click();
   await page.getByLabel('Put in, altogether, ml').fill('6 tbsp');
@@ -142,6 +140,9 @@ async function toCard(page: Page, title: string): Promise<void> {
 test('a dust and a trunk', async ({ page, server }) => {
   test.setTimeout(120_000);
   await page.setViewportSize(PHONE);
+  // where nobody has to report the beetle
+  const garden = (await (await page.request.get('/api/v1/garden')).json()) as object;
+  await page.request.put('/api/v1/garden', { data: { ...garden, country: 'FR' } });
   const potatoes = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 12 });
   await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '3 g per m²' });
   await openCase(page, potatoes, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['8', '20']);
@@ -156,7 +157,7 @@ test('a dust and a trunk', async ({ page, server }) => {
   await server.restart('2026-06-02T18:30:00Z');
   const birch = await plant(page, { name: 'Birch', hostId: 'birch', areaM2: 20, heightM: 9, trunkCm: 64, edible: false });
   await typeLabel(page, { from: 'dinotefuran-trunk', name: 'Trunk powder', rate: '1 to 2 g per inch round the trunk' });
-  await openCase(page, birch, 'Bark', ['Small holes in the bark', 'Frass from a hole in wood'], ['1', '1']);
+  await openCase(page, birch, 'Underside', ['Green or pink crowds', 'Leaf top: Sticky shine'], ['8', '10']);
   await take(page, /Trunk powder/, 'It is a fine tree');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await planFor(page);
@@ -185,5 +186,37 @@ test('the desk', async ({ page }) => {
   await shot(page, 'wide-case');
   await page.goto('/bench');
   await page.getByText('Under way').waitFor();
-  await shot(page, 'wide-bench');
+});
+
+test.describe('a garden of its own, where nothing is made up', () => {
+  test.use({ demo: false });
+
+  test('weather that nobody knows, a duty to report, and what may come', async ({ page, server }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize(PHONE);
+    const place = {
+      name: 'Larkfold',
+      latitude: 55.2,
+      longitude: -1.9,
+      zone: 'Europe/London',
+      country: 'GB',
+      units: 'metric',
+      now: '2026-07-12T18:10:00Z',
+    } as const;
+    await settle(page, server, place);
+    const kale = await plant(page, { name: 'Kales', hostId: 'cabbage', areaM2: 6 });
+    await openCase(page, kale, 'Leaf top', ['Ragged holes', 'Whole plant: White butterflies'], ['8', '20']);
+    await page.getByText('No weather is known here', { exact: true }).waitFor();
+    await shot(page, 'sky');
+    await lookAtSky(page, '17');
+    const rows = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 12 });
+    await openCase(page, rows, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['3', '20']);
+    await page.getByText('Report first').scrollIntoViewIfNeeded();
+    await shot(page, 'report');
+    const plum = await plant(page, { name: 'Plum', hostId: 'plum', areaM2: 9, stage: 'fruiting' });
+    await page.goto(`/garden/${plum}`);
+    await page.getByRole('button', { name: /Against what may come/ }).click();
+    await page.waitForTimeout(500);
+    await shot(page, 'guard');
+  });
 });

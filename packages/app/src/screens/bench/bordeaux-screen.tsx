@@ -84,10 +84,12 @@ function workOut(v: typeof USUAL, units: UnitSystem, items: readonly ShedItem[])
   return stocks.ok ? done({ amounts: amounts.value, stocks: stocks.value, salt, lime }) : stocks;
 }
 
-/** Metallic copper that this year's treatments left on a planting, g a m². */
-function copperBefore(treatments: readonly Treatment[], year: number): number {
+const YEAR_MS = 365 * 86_400_000;
+
+/** Metallic copper that the treatments of twelve months left on a planting, g a m². */
+function copperBefore(treatments: readonly Treatment[], now: number): number {
   return treatments
-    .filter((t) => t.sheet?.groups.includes('copper') && DateTime.fromISO(t.finishedAt).year === year)
+    .filter((t) => t.sheet?.groups.includes('copper') && now - Date.parse(t.finishedAt) < YEAR_MS)
     .reduce((sum, t) => sum + ((t.amount ?? 0) * (t.sheet?.actives[0]?.percent ?? 0)) / 100 / t.areaM2, 0);
 }
 
@@ -106,7 +108,7 @@ export function BordeauxScreen() {
   const out = workOut(v, units, items);
   const planting = plantings.find((p) => p.id === v.plantingId);
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
-  const before = copperBefore(treatments?.treatments ?? [], DateTime.fromMillis(now, { zone: garden.zone }).year);
+  const before = copperBefore(treatments?.treatments ?? [], now);
   const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0, units) : null;
   const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (

@@ -100,7 +100,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const gentler =
     !chosen || advised.includes(chosen)
       ? []
-      : advised.length > 0 && advised.every((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung && v.status === 'usable')
+      : advised.length > 0 && advised.every((v) => v.control.rung > 0 && v.control.rung < chosen.control.rung)
         ? advised
         : gentlerThan(chosen, verdicts, deciding?.advice?.stop ?? undefined);
   const fights = ties.some((t) => t.kind === 'conflict');
@@ -209,6 +209,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
             <WeatherMark />
             {deciding ? (
               <>
+                <AdviceCard deciding={deciding} />
                 <LadderViews
                   deciding={deciding}
                   found={c}
@@ -217,7 +218,6 @@ function Open({ detail, planting, garden, now }: OpenProps) {
                   onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
                   onKeep={planting ? keepAsItIs(planting) : null}
                 />
-                <AdviceCard deciding={deciding} />
                 <LadderList
                   deciding={deciding}
                   chosen={chosenKey}
@@ -376,6 +376,10 @@ function Open({ detail, planting, garden, now }: OpenProps) {
           <Button kind="quiet" title="Back to how it is" onPress={() => setView(PLAIN_VIEW)} />
         )}
       </ActionBar>
+    ) : station === 'again' && lap.controlId === 'report-it' ? (
+      <ActionBar>
+        <Button title="They have answered: go on" busy={save.isPending} onPress={() => oneMore({})} />
+      </ActionBar>
     ) : station === 'again' ? (
       <ActionBar>
         <Button title="Look and count now" onPress={() => router.navigate(`/cases/${c.id}/again`)} />
@@ -409,9 +413,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       </View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
-          <T>{`${gentler
-            .map((v) => v.control.name)
-            .join(', ')} may be used now and is expected to do. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
+          <T>{`${gentler.map((v) => v.control.name).join(', ')} would do, by the sum above. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
           <Field label="Your reason" value={why} onChange={setWhy} placeholder="The tips are out of reach" />
           <Button title={`Take ${chosen.control.name.toLowerCase()}`} disabled={why.trim() === ''} onPress={() => take(chosen, why.trim())} />
         </Sheet>

@@ -14,7 +14,7 @@ export function AdviceCard({ deciding }: { readonly deciding: Deciding }) {
   return (
     <View className="mt-3 gap-1 rounded-2xl bg-slate p-4">
       <T kind="label">{verdicts.find((v) => v.key === advice.key)?.control.id === 'report-it' ? 'Report first' : 'Gentlest that will do'}</T>
-      <T kind="strong">{[main, ...along.map((n) => n.toLowerCase())].join(' with ')}</T>
+      <T kind="strong">{[main, ...along.map((n) => n.toLowerCase())].join(', ')}</T>
       <T>{prose(advice.why)}</T>
       {prevents.length > 0 && <T kind="muted">{`Against more to come, not instead: ${prevents.join(', ')}.`}</T>}
     </View>

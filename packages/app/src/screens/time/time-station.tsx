@@ -87,6 +87,11 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
             <Button key={s.from} kind="quiet" title={`Or ${sayWhen(s.from, now, zone)} to ${sayTime(s.to, zone)}`} busy={busy} onPress={() => onPlan(s.from)} />
           ))}
         </View>
+      ) : openNow ? (
+        <View className="gap-3 pt-2">
+          <T>Any hour will do: nothing of it asks for the weather.</T>
+          <Button title="Now is open: do it now" busy={busy} onPress={() => onPlan(now)} />
+        </View>
       ) : (
         <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}${wayOut}`}</T>
       )}
