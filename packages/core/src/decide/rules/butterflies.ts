@@ -1,8 +1,12 @@
 import type { Rule } from '../types';
 
-/** Plants kept for butterflies: what kills caterpillars kills theirs. */
-export const butterflies: Rule = (s, c) =>
-  s.planting.about.includes('for-butterflies') && c.line?.pests.includes('caterpillars')
+/** Plants kept for butterflies: what kills caterpillars, or anything that sucks or chews, kills theirs. */
+export const butterflies: Rule = (s, c) => {
+  const kills =
+    c.line?.pests.includes('caterpillars') ||
+    c.sheet?.groups.includes('broad-insecticide') ||
+    (c.sheet?.bees === 'toxic' && c.control.means.includes('systemic'));
+  return s.planting.about.includes('for-butterflies') && kills
     ? {
         code: 'butterflies',
         weight: 'never',
@@ -11,3 +15,4 @@ export const butterflies: Rule = (s, c) =>
         source: { mark: 'CP' },
       }
     : null;
+};
