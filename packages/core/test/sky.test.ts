@@ -2,7 +2,20 @@ import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
 import { judge, type Situation } from '../src/decide';
 import { celsius, instant, metresPerSecond } from '../src/measure';
-import { CHANCES, conditionsAt, conditionsOver, hoursOfSky, LEAVES, openHours, SKIES, skyHolds, WARMTHS, WINDS, type SkyLook } from '../src/weather';
+import {
+  CHANCES,
+  conditionsAt,
+  conditionsOver,
+  dryingHours,
+  hoursOfSky,
+  LEAVES,
+  openHours,
+  SKIES,
+  skyHolds,
+  WARMTHS,
+  WINDS,
+  type SkyLook,
+} from '../src/weather';
 import { fineWeather, place, situation } from './situation';
 
 const HOUR = 3_600_000;
@@ -61,6 +74,15 @@ describe('a look at the sky', () => {
     const july = look({ at: '2026-07-10T18:30:00.000Z', temperatureC: 18 });
     expect(verdict('sulfur-spray', { ...july, twoDays: { ...fair, warmest: 'hotter' } }, mildew).reasons.map((r) => r.code)).toContain('hour-heat-ahead');
     expect(verdict('sulfur-spray', { ...july, twoDays: fair }, mildew).status).toBe('usable');
+  });
+  test('how damp the air is nobody sees: it dries slowly, and on a hot day drops shrink', () => {
+    const [mild] = underSky(look()).conditions;
+    const [hot] = underSky(look({ at: '2026-07-10T12:00:00.000Z', temperatureC: 28, sky: 'clear' })).conditions;
+    expect(mild && dryingHours(mild)).toBe(4);
+    expect(hot?.deltaT).toBeGreaterThan(10);
+    expect(verdict('organophosphate-spray', look({ temperatureC: 28 }), { host: 'cabbage', trouble: 'cabbage-aphid' }).reasons.map((r) => r.code)).toContain(
+      'hour-dry-air',
+    );
   });
   test('holds to the next morning, or for fifty hours', () => {
     const night = skyHolds(look(), place) - Date.parse(EVENING);

@@ -15,7 +15,7 @@ describe('where a garden is', () => {
     expect(list.length).toBeGreaterThan(190);
     expect([...list].map((c) => c.name)).toEqual(list.map((c) => c.name).sort((a, b) => a.localeCompare(b)));
   });
-  // coordinates and zones as any atlas has them, to a tenth of a degree
+  // coordinates and zones from memory, to a tenth of a degree
   test.each([
     ['GB', 'alnw', 'Alnwick', 55.4, -1.7, 'Europe/London'],
     ['US', 'des moines', 'Des Moines', 41.6, -93.6, 'America/Chicago'],

@@ -55,7 +55,10 @@ const DAY_WARMS_C = 10;
 /** What is left of dew and of rain on leaves, on the long side (from memory). */
 const WET_HOURS = 3;
 const DEW_PCT = 95;
-const DRY_PCT = 60;
+/** Nobody sees how damp the air is: damp enough to dry slowly, and on a hot day dry enough to shrink drops (from memory). */
+const MILD_PCT = 85;
+const HOT_PCT = 20;
+const HOT_C = 25;
 /** How long one look holds: to the next morning's look, twelve hours at least; with the two days after it, for fifty. */
 const NIGHT_HOURS = 12;
 const TWO_DAYS_HOURS = 50;
@@ -87,10 +90,11 @@ export function hoursOfSky(look: SkyLook, place: Place): HourlyWeather[] {
     const chance = tonight ? look.rainTonight : (look.twoDays?.rain ?? look.rainTonight);
     const stillWet = look.leaf !== 'dry' && t < start + WET_HOURS * HOUR;
     const dew = altitude < 0 && look.sky !== 'overcast';
+    const temperatureC = Math.round(warmth(look, place, t) * 10) / 10;
     out.push({
       at: new Date(t).toISOString(),
-      temperatureC: Math.round(warmth(look, place, t) * 10) / 10,
-      humidityPct: stillWet || dew ? DEW_PCT : DRY_PCT,
+      temperatureC,
+      humidityPct: stillWet || dew ? DEW_PCT : temperatureC >= HOT_C ? HOT_PCT : MILD_PCT,
       windMs: WIND_MS[look.wind],
       // what fell before still stands on the leaves; what may fall does
       rainMm: t > start && chance !== 'no' ? RAIN_MM : look.leaf === 'wet' && t <= start ? 0.1 : 0,
