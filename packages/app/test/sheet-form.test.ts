@@ -40,7 +40,7 @@ describe('a label sheet as it is typed', () => {
     ['no rate', withLine({ rate: '' }), 'lines.0.rate', /missing/],
     ['no crop', withLine({ crops: [] }), 'lines.0.crops', /at least one crop/],
     ['an unknown crop', withLine({ crops: ['bananarama'] }), 'lines.0.crops', /no crop known/],
-    ['a strength of 150 %', form({ actives: [{ name: 'Soap', percent: '150', moa: 'none' }] }), 'actives.0.percent', /100 %/],
+    ['a strength of 150 %', form({ actives: [{ name: 'Soap', percent: '150', metallic: '', moa: 'none' }] }), 'actives.0.percent', /100 %/],
     ['a liquid by weight', withLine({ rate: '15 g per litre' }), 'lines.0.rate', /measured by volume/],
     ['nowhere', form({ outdoors: false, indoors: false }), 'outdoors', /outdoors/],
     ['no protection', form({ protection: [] }), 'protection', /gloves/],
@@ -84,6 +84,27 @@ describe('a label sheet as it is typed', () => {
   test('an own label says what it is', () => {
     const read = readSheet(form({ formulation: 'WP', lines: [{ ...firstLine, rate: '2 tsp/gal' }] }), ID, 1);
     expect('sheet' in read && [read.sheet.state, read.sheet.into, read.sheet.lines[0]?.rate.unit]).toEqual(['dry', 'slurry-first', 'ml']);
+  });
+
+  test('a specimen’s words of first aid are not this pack’s; what is typed is kept, and shown again', () => {
+    const malathion = findSheet('malathion-50-ec') as LabelSheet;
+    const blank = { ...sheetFormOf(malathion, 'us'), name: 'Mine' };
+    expect([blank.firstAid, blank.hazards, blank.physician]).toEqual(['', '', '']);
+    const bare = readSheet(blank, ID, 1);
+    expect('sheet' in bare && [bare.sheet.firstAid, bare.sheet.hazards, bare.sheet.physician]).toEqual([undefined, undefined, undefined]);
+    const read = readSheet({ ...blank, firstAid: ' Call a poison centre. ', physician: 'Atropine is antidotal.' }, ID, 1);
+    if ('errors' in read) throw new Error(JSON.stringify(read.errors));
+    expect(read.sheet).toMatchObject({ firstAid: 'Call a poison centre.', physician: 'Atropine is antidotal.' });
+    expect(sheetFormOf(read.sheet, 'us')).toMatchObject({ firstAid: 'Call a poison centre.', hazards: '' });
+    expect(errorsOf(form({ firstAid: 'x'.repeat(2001) }))['firstAid']).toMatch(/2000/);
+  });
+
+  test('copper as metal is a figure of its own', () => {
+    const typed = (metallic: string) => form({ actives: [{ name: 'Copper octanoate', percent: '10', metallic, moa: 'M01' }] });
+    const read = readSheet(typed('1.8'), ID, 1);
+    expect('sheet' in read && read.sheet.actives[0]).toEqual({ name: 'Copper octanoate', percent: 10, metallic: 1.8, moa: 'M01' });
+    expect(errorsOf(typed('two'))['actives.0.metallic']).toMatch(/not a number/);
+    expect(errorsOf(typed('0'))['actives.0.metallic']).toMatch(/more than 0/);
   });
 
   test('where the label names no water none is made up', () => {

@@ -122,6 +122,22 @@ describe('what was done without a look', () => {
     h.stop();
   });
 
+  test('more copper than the ground may have, and what is not allowed in the country, are written down as such', async () => {
+    const { h, tree, put, get } = await orchard('2026-02-10T15:00:00.000Z');
+    const copper = (day: string, change: object) =>
+      treatment(tree.id, null, { controlId: 'copper-spray', troubleId: 'peach-leaf-curl', amount: 20, waterMl: 5000, areaM2: 10, finishedAt: day, ...change });
+    const broke = async (t: { id: string }): Promise<string> => (await put(`/treatments/${t.id}`, t).expect(200)).body.broke.join(' ');
+    // 50 % of 20 g on 10 m²: 1 g a m² each
+    expect(await broke(copper('2026-01-10T12:00:00.000Z', {}))).not.toMatch(/of copper a m²/);
+    expect(await broke(copper('2026-02-10T12:00:00.000Z', {}))).toMatch(/1 g of copper a m² in twelve months, and this adds 1 g: 1\.25 g is the most/);
+    const garden = await get('/garden');
+    await put('/garden', { ...garden, country: 'GB' }).expect(200);
+    expect(await broke(copper('2026-02-10T12:30:00.000Z', { amount: 1 }))).toMatch(/Copper is no longer approved/);
+    await put('/garden', { ...(await get('/garden')), country: 'IE' }).expect(200);
+    expect(await broke(copper('2026-02-10T12:40:00.000Z', { amount: 1 }))).not.toMatch(/approved/);
+    h.stop();
+  });
+
   test('loads of the sprayer stand in the record; a spoilt one counts for nothing', async () => {
     const { h, tree, put } = await orchard('2026-06-10T23:00:00.000Z');
     const load = (number: number, product: number, waste: boolean) => ({

@@ -1,5 +1,5 @@
 import type { Control } from '../catalogue/light';
-import { lineFor, type LabelSheet } from '../label';
+import { lineFor, strictSheet, type LabelSheet } from '../label';
 import { findSheet } from '../label/sheets';
 import type { Candidate, Situation } from './types';
 
@@ -13,9 +13,10 @@ export function sheetsOf(control: Control, s: Pick<Situation, 'sheets'>): readon
   return specimen ? [specimen] : [];
 }
 
-/** The control with the label line that covers this crop and trouble. */
-export function candidateFor(control: Control, sheet: LabelSheet | null, s: Situation): Candidate {
-  if (!sheet) return { control, sheet: null, line: null, refusal: null };
+/** The control with the label line that covers this crop and trouble; what its actives are counts, whatever was typed. */
+export function candidateFor(control: Control, typed: LabelSheet | null, s: Situation): Candidate {
+  if (!typed) return { control, sheet: null, line: null, refusal: null };
+  const sheet = strictSheet(typed);
   const line = lineFor(sheet, s.host, s.trouble, s.planting.stage);
   return line.ok
     ? { control, sheet, line: line.value, refusal: null }

@@ -1,6 +1,9 @@
 export { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from './copper-ceiling';
+export { allowedIn } from './allowed';
+export { copperShare, productPerM2 } from './copper';
 export { MOST_FILE_BYTES } from './file-limit';
 export { FIRST_AID } from './first-aid';
+export { aidFor, type AidFor } from './first-aid-for';
 export { levelDensityOf, SPOONS_WEIGHED, teaspoonMl, weighedG } from './level-density';
 export * from './lookup';
 export { labelLineSchema, labelSheetSchema, MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelLine, type LabelSheet } from './schema';
@@ -12,6 +15,7 @@ export { readWater, waterText } from './read-water';
 export { FORM_WORDS, RATE_FORMS, rateSchema, sayPer, sayRate, sayRateExact, startRate, systemOf, type Rate, type RateForm } from './rate';
 export { rateFrom, rateOf } from './rate-of';
 export { readRate, type RateOf, type ReadRate } from './read-rate';
+export { activesOf, moaOf, strictSheet } from './strict';
 export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from './strength';
 export { proposedWater, WATER_PROPOSALS } from './water';
 export { WHOM_TO_ASK } from './whom-to-ask';

@@ -1,3 +1,5 @@
+import { findActive } from './actives';
+import { productPerM2 } from './copper';
 import { sayPer } from './rate';
 import type { LabelLine, LabelSheet } from './schema';
 
@@ -35,11 +37,30 @@ export function looserThan(own: LabelSheet, specimen: LabelSheet): string[] {
   say(own.rainfastHours < specimen.rainfastHours, `No rain for ${own.rainfastHours} h, the specimen has ${specimen.rainfastHours} h.`);
   const open = specimen.forbidden.filter((f) => !own.forbidden.some((o) => o.crop === f.crop)).map((f) => f.crop.replaceAll('-', ' '));
   say(open.length > 0, `Not forbidden on ${open.join(', ')}, as on the specimen.`);
+  say(own.indoors && !specimen.indoors, 'For under cover, the specimen is for outdoors only.');
+  say(own.outdoors && !specimen.outdoors, 'For outdoors, the specimen is for under cover only.');
+  say(
+    specimen.minTempC !== undefined && (own.minTempC === undefined || own.minTempC < specimen.minTempC),
+    `Allowed in more cold than the specimen’s ${specimen.minTempC} °C.`,
+  );
+  say(own.mixLifeHours > specimen.mixLifeHours, `The mix keeps ${own.mixLifeHours} h, the specimen’s ${specimen.mixLifeHours} h.`);
+  const unsaid = (specimen.harms ?? []).filter((h) => !own.harms?.some((o) => o.what === h.what)).map((h) => h.what.replaceAll('-', ' '));
+  say(unsaid.length > 0, `Says nothing of ${unsaid.join(', ')}, which the specimen harms.`);
+  const barred = own.notMixedWith ?? [];
+  const mixed = barred.includes('anything') ? [] : (specimen.notMixedWith ?? []).filter((m) => !barred.includes(m));
+  say(mixed.length > 0, `May be mixed with ${mixed.join(', ').replaceAll('-', ' ')}, the specimen not.`);
   for (const gap of specimen.gaps) {
     const mine = own.gaps.find((g) => g.group === gap.group)?.days ?? 0;
     say(mine < gap.days, `${mine === 0 ? 'No days' : `Only ${days(mine)}`} apart from ${gap.group}, the specimen has ${days(gap.days)}.`);
   }
   return out;
+}
+
+/** How much stronger the own product is, by the active that grew most; by the first ones where none is the same. */
+function strongerBy(own: LabelSheet, specimen: LabelSheet): number {
+  const idOf = (name: string) => findActive(name)?.id ?? name.toLowerCase();
+  const grown = own.actives.flatMap((a) => specimen.actives.filter((s) => idOf(s.name) === idOf(a.name)).map((s) => a.percent / s.percent));
+  return grown.length > 0 ? Math.max(...grown) : (own.actives[0]?.percent ?? 1) / (specimen.actives[0]?.percent ?? 1);
 }
 
 function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: LabelSheet): string[] {
@@ -48,12 +69,30 @@ function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: Label
   const alike = specimen.lines.filter((l) => l.crops.some((c) => line.crops.includes(c)));
   // where crops are lumped, or the specimen carries none of them, the strictest it has counts
   const beside = alike.length > 0 ? alike : specimen.lines;
-  const strength = (own.actives[0]?.percent ?? 1) / (specimen.actives[0]?.percent ?? 1);
+  const strength = strongerBy(own, specimen);
   const rates = beside.filter((l) => l.rate.form === line.rate.form && l.rate.unit === line.rate.unit).map((l) => l.rate.max);
   const most = Math.min(...rates) / strength;
-  if (rates.length > 0 && line.rate.max > most * ROUNDING) {
+  const stronger = rates.length > 0 && line.rate.max > most * ROUNDING;
+  if (stronger) {
     out.push(
       `${at}: up to ${Number(line.rate.max.toPrecision(3))} ${line.rate.unit} ${sayPer(line.rate.form)}, the specimen has ${Number(most.toPrecision(3))} at this strength.`,
+    );
+  }
+  const doses = beside.flatMap((l) => (l.rate.unit === line.rate.unit ? (productPerM2(l, l.rate.max) ?? []) : []));
+  const [dose, mostDose] = [productPerM2(line, line.rate.max), Math.max(...doses) / strength];
+  if (!stronger && dose !== null && doses.length > 0 && dose > mostDose * ROUNDING) {
+    out.push(`${at}: up to ${Number(dose.toPrecision(3))} ${line.rate.unit} a m² with its water, the specimen has ${Number(mostDose.toPrecision(3))}.`);
+  }
+  if (beside.every((l) => l.stages !== undefined)) {
+    const held = new Set(beside.flatMap((l) => l.stages ?? []));
+    const more = line.stages?.filter((stage) => !held.has(stage));
+    if (more === undefined) out.push(`${at}: at any stage of the plants, the specimen only ${[...held].join(', ')}.`);
+    else if (more.length > 0) out.push(`${at}: while ${more.join(', ')} too, the specimen only ${[...held].join(', ')}.`);
+  }
+  const yearly = beside.flatMap((l) => l.mostPerM2Year ?? []);
+  if (yearly.length > 0 && (line.mostPerM2Year === undefined || line.mostPerM2Year > Math.min(...yearly) / strength)) {
+    out.push(
+      `${at}: ${line.mostPerM2Year === undefined ? 'no most' : `at most ${line.mostPerM2Year}`} a m² in a year, the specimen has ${Math.min(...yearly)}.`,
     );
   }
   const waits = beside.flatMap((l) => (l.phiDays === null ? [] : [l.phiDays]));

@@ -67,6 +67,8 @@ export const labelSheetSchema = z.strictObject({
         name: z.string().min(2, 'Name the active ingredient.').max(80),
         percent: number('The strength').positive('The strength must be more than 0.').max(100, 'Nothing is stronger than 100 %.'),
         moa: z.string().min(1, 'Give the group, or "none assigned".').max(40),
+        /** Of a copper compound: what the pack prints as metallic copper equivalent, %. */
+        metallic: number('The metallic copper').positive('The metallic copper must be more than 0.').max(100, 'Nothing is more than 100 % copper.').optional(),
       }),
     )
     .min(1, 'Name at least one active ingredient.'),
@@ -115,6 +117,10 @@ export const labelSheetSchema = z.strictObject({
   /** How it goes into the water. */
   into: z.enum(['shake-in', 'slurry-first', 'foams-last', 'soap-then-oil', 'not-mixed']),
   cautions: z.array(factSchema),
+  /** The label's own words: what to do first, what it warns of, and what it tells a doctor. */
+  firstAid: z.string().min(3).max(2000, 'At most 2000 letters.').optional(),
+  hazards: z.string().min(3).max(2000, 'At most 2000 letters.').optional(),
+  physician: z.string().min(3).max(1000, 'At most 1000 letters.').optional(),
   /** Where it may not be used, or not by everybody, as far as known. */
   regionNote: factSchema.optional(),
   disposal: z.string().min(3, 'Say how to get rid of it.').max(400),

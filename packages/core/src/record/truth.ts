@@ -1,7 +1,8 @@
 import type { Host, Trouble } from '../catalogue';
 import type { PastTreatment, PlantingFacts } from '../decide';
+import { copperWord } from '../decide/copper';
 import { sameProduct } from '../decide/same-product';
-import { lineFor, mustBeChecked, sayPer, sayRate, type LabelLine, type LabelSheet, type RateForm } from '../label';
+import { copperShare, lineFor, mustBeChecked, sayPer, sayRate, strictSheet, type LabelLine, type LabelSheet, type RateForm } from '../label';
 import { strongEnough, atMost, instant, sayDay, type Instant } from '../measure';
 import { sayRateIn } from '../mix';
 import { clocksFor, inTwelveMonths, waitUntil, type Clocks } from '../schedule';
@@ -62,7 +63,8 @@ const STERN_HOURS = { none: 12, caution: 12, warning: 24, danger: 48 } as const;
  * record of what was done is always taken; so this never refuses.
  * @example truthOf({ …twice the label's rate on lettuces }) // broke: ['Above the label: …'], pickUnknown: true
  */
-export function truthOf(d: Deed): Truth {
+export function truthOf(done: Deed): Truth {
+  const d = { ...done, sheet: strictSheet(done.sheet) };
   const broke: string[] = [];
   const { line, covered } = lineOf(d, broke);
   const above = !d.made && rates(d, line, covered, broke);
@@ -154,6 +156,9 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
     say(sprayed && air.windMs > WINDY_MS, `The wind was ${Math.round(air.windMs * 3.6)} km/h: a fine spray drifts.`);
   }
   earlier(d, line, say);
+  const ground = typeof d.size === 'function' ? d.size('per-m2') : line?.rate.form === 'per-m2' || line?.rate.form === 'per-litre' ? d.size : null;
+  const copper = d.amount === null || ground === null ? null : copperWord((d.amount * copperShare(sheet)) / ground, 'This treatment', d.before, d.finishedAt);
+  say(copper?.over === true, copper?.sentence ?? '');
 }
 
 /** What stands against it in the records: too soon, too often, too near to another material. */
@@ -171,7 +176,7 @@ function earlier({ sheet, before, finishedAt, zone }: Deed, line: LabelLine | nu
     say(times > line.maxPerSeason, `It is the ${times}. time in twelve months; the label has at most ${line.maxPerSeason}.`);
   }
   for (const gap of sheet.gaps) {
-    const near = before.filter((r) => r.at < finishedAt && r.sheet?.groups.includes(gap.group)).at(-1);
+    const near = before.filter((r) => r.at < finishedAt && r.sheet && strictSheet(r.sheet).groups.includes(gap.group)).at(-1);
     say(
       near !== undefined && finishedAt < waitUntil(near.at, gap.days, zone),
       `${near?.sheet?.name ?? ''} went on within the ${gap.days} days that must lie between.`,

@@ -1,7 +1,7 @@
 import type { Garden, Planting, Treatment, TreatmentRequest } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard, type ControlCard } from '@sleetbrook/core/cards';
 import type { PastTreatment } from '@sleetbrook/core/decide';
-import { madeSheet, type LabelSheet } from '@sleetbrook/core/label';
+import { allowedIn, madeSheet, type LabelSheet } from '@sleetbrook/core/label';
 import { truthOf } from '@sleetbrook/core/record';
 import { findSheet } from '@sleetbrook/core/sheets';
 import { instant } from '@sleetbrook/core/measure';
@@ -65,6 +65,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
       })
     : null;
   const clocks = truth?.clocks ?? null;
+  const law = sheet && allowedIn(sheet, garden.country ?? null);
   return {
     ...request,
     plantingName: planting.name,
@@ -85,6 +86,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
     pickUnknown: truth?.pickUnknown ?? false,
     broke: [
       ...(truth?.broke ?? []),
+      ...(law?.is === 'barred' ? [law.words] : []),
       ...(request.made && garden.homeMade === 'not-allowed' ? ['Home-made preparations may not be used as pesticides where the garden is.'] : []),
     ],
     struck: null,

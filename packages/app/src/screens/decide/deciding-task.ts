@@ -1,4 +1,5 @@
 import type { Case, Garden, Look, Planting, RunningClock, Treatment } from '@sleetbrook/core/api';
+import type { PastTreatment } from '@sleetbrook/core/decide-light';
 import { instant, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import type { LabelSheet } from '@sleetbrook/core/label';
@@ -83,17 +84,21 @@ export const decidingTask = ({
   preventing: found.purpose !== 'seen',
   sheets: sheets.filter((s) => !s.specimen),
   weather,
-  records: treatments.map((t) => ({
-    at: instant(Date.parse(t.finishedAt)),
-    controlId: t.controlId,
-    sheet: t.sheet,
-    lineId: t.lineId,
-    amount: t.amount,
-    areaM2: t.areaM2,
-  })),
+  records: pastOf(treatments),
   seenSigns,
   share,
   failed,
   school: view.school,
   whatIf: view.whatIf,
 });
+
+/** What was done to a planting, as the rules read it. */
+export const pastOf = (treatments: readonly Treatment[]): PastTreatment[] =>
+  treatments.map((t) => ({
+    at: instant(Date.parse(t.finishedAt)),
+    controlId: t.controlId,
+    sheet: t.sheet,
+    lineId: t.lineId,
+    amount: t.amount,
+    areaM2: t.areaM2,
+  }));

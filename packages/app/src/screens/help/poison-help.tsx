@@ -1,13 +1,14 @@
-import { FIRST_AID } from '@sleetbrook/core/label';
+import { FIRST_AID, type LabelSheet } from '@sleetbrook/core/label';
 import { useState } from 'react';
 import { Linking, Pressable, View } from 'react-native';
 import { useGarden } from '../../api/queries';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
+import { LastUsed } from './last-used';
 
-/** One tap away from every mix screen. */
-export function PoisonHelp() {
+/** One tap away from every mix screen, with the sheet in hand where there is one. */
+export function PoisonHelp({ sheet }: { readonly sheet?: LabelSheet | undefined }) {
   const [open, setOpen] = useState(false);
   const garden = useGarden().data;
   return (
@@ -37,6 +38,7 @@ export function PoisonHelp() {
         ) : (
           <T kind="muted">Your poison centre’s number is not set. Add it in Settings.</T>
         )}
+        {open && <LastUsed sheet={sheet} />}
         {FIRST_AID.map(({ route, steps }) => (
           <View key={route} className="gap-1">
             <T kind="strong">{route}</T>

@@ -1,7 +1,8 @@
 import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { copperOfPlan, type PastTreatment } from '@sleetbrook/core/decide-light';
 import { lineFor, sharedLine, type LabelLine, type LabelSheet } from '@sleetbrook/core/label';
-import { done, refused, type Outcome } from '@sleetbrook/core/measure';
+import { done, refused, type Instant, type Outcome } from '@sleetbrook/core/measure';
 import type { MixPlan } from '@sleetbrook/core/mix';
 import type { MixDraft } from '../../state/drafts';
 import { mixFor, sizeOn } from './mix-for';
@@ -34,6 +35,10 @@ export interface JobFacts {
   readonly garden: Garden;
   /** What stands against a sharing planting; null where nothing does, or where it is in the tank already. */
   readonly against: (plantingId: string) => string | null;
+  /** What a planting has had: copper is counted by the ground. */
+  readonly had: (plantingId: string) => readonly PastTreatment[];
+  /** Now; null once it is mixed, and the act is seen through. */
+  readonly at: Instant | null;
 }
 
 /**
@@ -58,12 +63,26 @@ export function jobFor(draft: MixDraft, f: JobFacts): Outcome<MixJob> {
   }
   const shared = sharedLine(lines);
   const line = shared.ok ? shared.value : own.value;
-  const plan = wrong ?? (shared.ok ? mixFor(draft, f.sheet, line, f.planting, f.sprayers, f.garden, sharing) : shared);
+  const made = wrong ?? (shared.ok ? mixFor(draft, f.sheet, line, f.planting, f.sprayers, f.garden, sharing) : shared);
   const parts = [{ planting: f.planting, troubleId: f.found.troubleId, caseId: f.found.id, typed: draft.area }, ...sharing].map((s): Part => {
     const size = sizeOn(line, s.planting, s.typed, f.garden.units);
     return { planting: s.planting, troubleId: s.troubleId, caseId: s.caseId, size: size.ok ? size.value : 0 };
   });
-  return done({ line, plan, parts });
+  return done({ line, plan: made.ok ? (tooMuchCopper(made.value, parts, f) ?? made) : made, parts });
+}
+
+/** More copper than the ground of one of them may have: refused, with what would be within. */
+function tooMuchCopper(plan: MixPlan, parts: readonly Part[], f: JobFacts): Outcome<never> | null {
+  const { at } = f;
+  const whole = parts.reduce((sum, p) => sum + p.size, 0);
+  if (at === null || !(whole > 0)) return null;
+  const bySize = plan.line.rate.form === 'per-litre' || plan.line.rate.form === 'per-m2';
+  for (const { planting, size } of parts) {
+    const deed = { sheet: f.sheet, product: (plan.product * size) / whole, groundM2: bySize ? size : planting.areaM2 };
+    const word = copperOfPlan(deed, f.had(planting.id), at, f.garden.zone);
+    if (word?.over) return refused('copper-load', parts.length > 1 ? `${planting.name}: ${word.sentence}` : word.sentence, 'water');
+  }
+  return null;
 }
 
 function lineOn(sheet: LabelSheet, planting: Planting, troubleId: string): Outcome<LabelLine> {

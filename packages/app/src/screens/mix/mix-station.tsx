@@ -31,7 +31,7 @@ export function MixStation({ found, onKeep, busy }: Props) {
         <T kind="head" level={2}>
           Mix
         </T>
-        <PoisonHelp />
+        <PoisonHelp sheet={sheet} />
       </View>
       {!confirmed ? (
         <>

@@ -85,6 +85,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
   return (
     <StepCards
       draftKey={found.id}
+      sheet={sheet}
       steps={steps}
       head={(step) => `${sheet.name} on ${names}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`}
       back={{ title: 'The case', href: `/cases/${found.id}` }}

@@ -1,9 +1,10 @@
 import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
 import type { Instant, Outcome } from '@sleetbrook/core/measure';
-import { useCases, useConfirmations, useGarden, usePlantings, useSheets, useSprayers } from '../../api/queries';
+import { useCases, useConfirmations, useGarden, usePlantings, usePlantingTreatments, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
+import { pastOf } from '../decide/deciding-task';
 import { sheetOf } from '../shed/use-sheet';
 import { jobFor, type MixJob } from './job-for';
 import { sprayerFor } from './mix-for';
@@ -36,9 +37,10 @@ export function useCaseMix(found: Case | undefined): CaseMix | null | undefined 
   const sheets = useSheets().data;
   const cases = useCases('open').data;
   const sharers = useSharers(found);
+  const before = usePlantingTreatments(found?.plantingId).data?.treatments;
   const now = useNow();
   const draft = useDrafts((d) => (found ? d.mixes[found.id] : undefined)) ?? EMPTY_MIX;
-  if (!found || !plantings || !garden || !sprayers || !confirmations || !sheets || now === undefined) return undefined;
+  if (!found || !plantings || !garden || !sprayers || !confirmations || !sheets || !before || now === undefined) return undefined;
   const lap = found.laps.at(-1);
   const planting = plantings.find((p) => p.id === found.plantingId);
   const sheet = sheetOf(sheets, lap?.controlId, lap?.sheetId);
@@ -52,6 +54,8 @@ export function useCaseMix(found: Case | undefined): CaseMix | null | undefined 
     openCases: cases ?? [],
     sprayers,
     garden,
+    had: (id) => (id === planting.id ? pastOf(before) : (sharers.find((s) => s.planting.id === id)?.records ?? [])),
+    at: lap.mixedAt === null ? now : null,
     // once it is mixed the act is seen through: after it the record tells the truth
     against: (id) => {
       if (lap.mixedAt !== null) return null;

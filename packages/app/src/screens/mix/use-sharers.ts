@@ -1,12 +1,12 @@
 import { treatmentPageSchema, type Case, type Planting } from '@sleetbrook/core/api';
-import type { Verdict } from '@sleetbrook/core/decide-light';
+import type { PastTreatment, Verdict } from '@sleetbrook/core/decide-light';
 import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
 import { useCases, useGarden, usePlantings, useSheets } from '../../api/queries';
 import { useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
-import { decidingTask } from '../decide/deciding-task';
+import { decidingTask, pastOf } from '../decide/deciding-task';
 import { useHours, type View } from '../decide/use-deciding';
 import { sharerCase } from './job-for';
 
@@ -14,6 +14,8 @@ import { sharerCase } from './job-for';
 export interface Sharer {
   readonly planting: Planting;
   readonly verdict: Verdict | null | undefined;
+  /** What it has had. */
+  readonly records: readonly PastTreatment[];
 }
 
 /** Nothing is left out of sight. */
@@ -38,18 +40,19 @@ export function useSharers(found: Case | undefined): readonly Sharer[] {
     queries: sharing.map((planting) => ({
       queryKey: ['sharer', found?.id, found?.revision, planting, garden, quarter, hours?.source, hours?.hours.length, sheets?.length],
       enabled: found !== undefined && now !== undefined && hours !== undefined && garden !== undefined && sheets !== undefined && cases !== undefined,
-      queryFn: async (): Promise<Verdict | null> => {
+      queryFn: async () => {
         if (!found || now === undefined || !hours || !garden || !sheets || !cases) throw new Error('not ready');
         const { treatments } = await request('GET', `/treatments?planting=${planting.id}`, treatmentPageSchema);
         const own = sharerCase(found, cases, planting);
         const deciding = await core().decide(
           decidingTask({ now, found: own ?? found, planting, garden, weather: hours.hours, treatments, sheets, view: EVERYTHING }),
         );
-        return deciding.verdicts.find((v) => v.control.id === lap?.controlId && (lap.sheetId === null || v.sheet?.id === lap.sheetId)) ?? null;
+        const verdict = deciding.verdicts.find((v) => v.control.id === lap?.controlId && (lap.sheetId === null || v.sheet?.id === lap.sheetId)) ?? null;
+        return { verdict, records: pastOf(treatments) };
       },
     })),
   });
-  return sharing.map((planting, i) => ({ planting, verdict: judged[i]?.data }));
+  return sharing.map((planting, i) => ({ planting, verdict: judged[i]?.data?.verdict, records: judged[i]?.data?.records ?? [] }));
 }
 
 /** What stands against it whatever the hour; null where nothing does. */

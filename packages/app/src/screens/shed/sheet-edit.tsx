@@ -1,5 +1,6 @@
 import type { OwnSheet } from '@sleetbrook/core/api';
 import {
+  copperShare,
   FORMULATION_CODES,
   FORMULATIONS,
   MATERIAL_GROUPS,
@@ -35,6 +36,7 @@ import { LineFields } from './line-fields';
 import { freshLine, GAP_GROUPS, lineFormOf, readSheet, sheetFormOf, type LineForm, type SheetErrors, type SheetForm } from './sheet-form';
 import { useLabelForCase } from './use-label-for-case';
 
+const isCopper = (name: string) => copperShare({ actives: [{ name, percent: 1, moa: 'none' }], state: 'dry', formulation: 'WP' }) > 0;
 const MIXES = ([...MATERIAL_GROUPS, 'anything'] as const).map((value) => ({
   value,
   label: value === 'anything' ? 'anything at all' : value.replace('-', ' '),
@@ -167,13 +169,26 @@ function Form({ base, id, specimen, units }: FormProps) {
           hint="If the pack has one"
         />
         {form.actives.map((a, i) => (
-          <View key={i} className="flex-row gap-3">
-            <View className="flex-[2]">
-              <Field label="Active ingredient" value={a.name} onChange={(name) => active(i, { name })} error={at(`actives.${i}.name`) ?? at('actives')} />
+          <View key={i} className="gap-4">
+            <View className="flex-row gap-3">
+              <View className="flex-[2]">
+                <Field label="Active ingredient" value={a.name} onChange={(name) => active(i, { name })} error={at(`actives.${i}.name`) ?? at('actives')} />
+              </View>
+              <View className="flex-1">
+                <Field label="Strength" unit="%" numeric value={a.percent} onChange={(percent) => active(i, { percent })} error={at(`actives.${i}.percent`)} />
+              </View>
             </View>
-            <View className="flex-1">
-              <Field label="Strength" unit="%" numeric value={a.percent} onChange={(percent) => active(i, { percent })} error={at(`actives.${i}.percent`)} />
-            </View>
+            {isCopper(a.name) && (
+              <Field
+                label="Of that, copper as metal"
+                unit="%"
+                numeric
+                value={a.metallic}
+                onChange={(metallic) => active(i, { metallic })}
+                error={at(`actives.${i}.metallic`)}
+                hint="“Metallic copper equivalent” on the pack. Empty: all of the strength is counted as copper."
+              />
+            )}
           </View>
         ))}
         <Choice
@@ -210,6 +225,18 @@ function Form({ base, id, specimen, units }: FormProps) {
         />
         <Tick label="Harmful to fish" checked={form.fish} onChange={(fish) => change({ fish })} />
         <Tick label="Keep children and pets off" checked={form.keepOff} onChange={(keepOff) => change({ keepOff })} />
+
+        <Section>In its own words, for Poison help</Section>
+        <Field label="First aid, as printed" multiline value={form.firstAid} onChange={(firstAid) => change({ firstAid })} error={at('firstAid')} />
+        <Field
+          label="Note to a doctor, as printed"
+          multiline
+          value={form.physician}
+          onChange={(physician) => change({ physician })}
+          error={at('physician')}
+          hint="Worth typing where the pack has one: it stands in Poison help after each use"
+        />
+        <Field label="Hazard sentences, as printed" multiline value={form.hazards} onChange={(hazards) => change({ hazards })} error={at('hazards')} />
 
         <Pick<Formulation>
           label="What it is"

@@ -51,7 +51,7 @@ export interface SheetForm {
   readonly formulation: Formulation;
   readonly name: string;
   readonly registration: string;
-  readonly actives: readonly { readonly name: string; readonly percent: string; readonly moa: string }[];
+  readonly actives: readonly { readonly name: string; readonly percent: string; readonly metallic: string; readonly moa: string }[];
   readonly signalWord: LabelSheet['signalWord'];
   readonly restricted: boolean;
   readonly organicListed: boolean;
@@ -77,6 +77,10 @@ export interface SheetForm {
   readonly mixLifeHours: string;
   readonly shelfLifeMonths: string;
   readonly disposal: string;
+  /** In the label's own words; empty: not typed. */
+  readonly firstAid: string;
+  readonly hazards: string;
+  readonly physician: string;
 }
 
 const say = (n: number | undefined | null) => (n === undefined || n === null ? '' : String(Number(n.toPrecision(6))));
@@ -117,7 +121,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   formulation: s.formulation,
   name: s.specimen ? '' : s.name,
   registration: s.registration ?? '',
-  actives: s.actives.map((a) => ({ name: a.name, percent: say(a.percent), moa: a.moa })),
+  actives: s.actives.map((a) => ({ name: a.name, percent: say(a.percent), metallic: say(a.metallic), moa: a.moa })),
   signalWord: s.signalWord,
   restricted: s.restricted,
   organicListed: s.organicListed,
@@ -139,6 +143,10 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   mixLifeHours: say(s.mixLifeHours),
   shelfLifeMonths: say(s.shelfLifeMonths),
   disposal: s.disposal,
+  // a specimen's words are ours, not this pack's
+  firstAid: s.specimen ? '' : (s.firstAid ?? ''),
+  hazards: s.specimen ? '' : (s.hazards ?? ''),
+  physician: s.specimen ? '' : (s.physician ?? ''),
 });
 
 const OWN = { mark: 'PUB', source: 'the grower’s own label' } as const;
@@ -193,7 +201,6 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     const form = read.ok ? read.value.form : 'per-litre';
     const method = methodIn(l.method, f.formulation);
     // water that stood there for another kind of rate is nobody's figure any more
-    // water that stood there for another kind of rate is nobody's figure any more
     const untouched = before !== null && before.rate.form !== form && l.water === waterText(before, before.rate.form);
     const printedWater = untouched ? '' : l.water.trim();
     const water = readWater(printedWater === '' && dry ? '0' : printedWater, f.system, form);
@@ -232,7 +239,18 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
   const spoons = powder ? optional(f.spoonsG, 'spoonsG', 'The weight of ten spoons') : undefined;
   const weighed = spoons === undefined ? null : levelDensityOf(spoons, teaspoonMl(f.system));
   if (weighed && !weighed.ok && !errors['spoonsG']) errors['spoonsG'] = weighed.reasons[0]?.sentence ?? '';
-  const { levelDensity, maxTempC: _t, minTempC: _m, shelfLifeMonths: _s, registration: _r, notMixedWith: _n, ...rest } = base;
+  const {
+    levelDensity,
+    firstAid: _f,
+    hazards: _h,
+    physician: _p,
+    maxTempC: _t,
+    minTempC: _m,
+    shelfLifeMonths: _s,
+    registration: _r,
+    notMixedWith: _n,
+    ...rest
+  } = base;
   const raw = {
     ...rest,
     ...(weighed?.ok ? { levelDensity: weighed.value } : levelDensity && powder && weighedG(levelDensity, 1) === null ? { levelDensity } : {}),
@@ -242,7 +260,15 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     basedOn: base.specimen ? base.id : base.basedOn,
     name: f.name.trim(),
     ...(f.registration.trim() ? { registration: f.registration.trim() } : {}),
-    actives: f.actives.map((a, i) => ({ name: a.name.trim(), percent: figure(a.percent, `actives.${i}.percent`, 'The strength'), moa: a.moa.trim() })),
+    actives: f.actives.map((a, i) => {
+      const metallic = optional(a.metallic, `actives.${i}.metallic`, 'The metallic copper');
+      return {
+        name: a.name.trim(),
+        percent: figure(a.percent, `actives.${i}.percent`, 'The strength'),
+        ...(metallic === undefined ? {} : { metallic }),
+        moa: a.moa.trim(),
+      };
+    }),
     // another kind of product goes into the water in its own way; the same kind as the specimen says
     formulation: f.formulation,
     ...(f.formulation === base.formulation ? {} : { state: kind.state, into: kind.into }),
@@ -266,6 +292,9 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     mixLifeHours: figure(f.mixLifeHours, 'mixLifeHours', 'The life of the mix'),
     ...(shelf === undefined ? {} : { shelfLifeMonths: shelf }),
     disposal: f.disposal.trim(),
+    ...(f.firstAid.trim() ? { firstAid: f.firstAid.trim() } : {}),
+    ...(f.hazards.trim() ? { hazards: f.hazards.trim() } : {}),
+    ...(f.physician.trim() ? { physician: f.physician.trim() } : {}),
   };
   const parsed = ownSheetSchema.safeParse(raw);
   for (const issue of parsed.error?.issues ?? []) errors[fieldAt(issue.path.join('.'))] ??= issue.message;

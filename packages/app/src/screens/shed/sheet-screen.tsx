@@ -1,12 +1,12 @@
 import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { lineFor, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import { allowedIn, lineFor, moaOf, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
 import { useConfirmSheet, useRemoveSheet, useRestoreSheet, useUnconfirmSheet } from '../../api/mutations';
-import { useConfirmations, useSheets, useSheetVersions } from '../../api/queries';
+import { useConfirmations, useGarden, useSheets, useSheetVersions } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Tick } from '../../ui/field';
@@ -27,6 +27,11 @@ const CHECKS = [
   'The keep-out time is the same or shorter on my label',
   'It is allowed for home use where I am',
 ] as const;
+/** @example sayMoa({ name: 'Malathion', … }) // 'IRAC 1B' */
+const sayMoa = (a: LabelSheet['actives'][number]) => {
+  const moa = moaOf({ actives: [a] });
+  return moa ? [moa.by, moa.code].filter(Boolean).join(' ') : a.moa;
+};
 const BEES = { none: 'no warning', wet: 'harmful while wet: not on open flowers by day', toxic: 'toxic, also as residue: never on open flowers' };
 
 /** A specimen label sheet in the order in which labels are printed, and the check against the grower's own. */
@@ -66,13 +71,15 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const now = useNow();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const confirmed = confirmations.some((c) => c.sheetId === s.id && c.version === s.version);
+  const country = useGarden().data?.country;
+  const law = allowedIn(s, country || null);
   const reEntry = s.reEntry.kind === 'hours' ? `${s.reEntry.hours} h` : 'until dry';
   return (
     <Page
       title={s.name}
       sub={s.specimen ? 'Specimen: check against your own label' : `Your own label sheet, version ${s.version}`}
       back={caseId ? { title: 'Case', href: `/cases/${caseId}` } : { title: 'Shed', href: '/shed' }}
-      aside={<PoisonHelp />}
+      aside={<PoisonHelp sheet={s} />}
       footer={
         <ActionBar>
           {confirmed && caseId && <Button title="Back to the case" onPress={() => router.navigate(`/cases/${caseId}`)} />}
@@ -93,7 +100,12 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
       <View className="px-5">
         <Section>What it is</Section>
         {s.actives.map((a) => (
-          <Row key={a.name} title={a.name} end={`${a.percent} %`} sub={`mode of action: ${a.moa}`} />
+          <Row
+            key={a.name}
+            title={a.name}
+            end={`${a.percent} %`}
+            sub={`mode of action: ${sayMoa(a)}${a.metallic === undefined ? '' : `; ${a.metallic} % copper as metal`}`}
+          />
         ))}
         <Row title="Signal word" end={s.signalWord} />
         <Row title="Kind" end={`${s.class.replace('-', ' ')}, ${s.formulation}`} />
@@ -105,6 +117,9 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         {s.cautions.map((c) => (
           <Row key={c.text} title={c.text} sub={sayProvenance(c.prov)} />
         ))}
+        {s.hazards && <Row title="Warned of" sub={s.hazards} />}
+        {s.firstAid && <Row title="First aid" sub={s.firstAid} />}
+        {s.physician && <Row title="Note to a doctor" sub={s.physician} />}
         <Section>Crops, pests and rates</Section>
         {s.lines.map((l) => (
           <View key={l.id} className="border-b border-line py-3">
@@ -132,7 +147,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         ))}
         {s.notMixedWith && <Row title="Never in one tank with" end={s.notMixedWith.join(', ')} />}
         {s.shelfLifeMonths !== undefined && <Row title="Pack keeps" end={`${s.shelfLifeMonths} months`} />}
-        {s.regionNote && <Row title={s.regionNote.text} sub={sayProvenance(s.regionNote.prov)} />}
+        {law && <Row {...(law.is === 'barred' ? { mark: 'stop' as const } : {})} title={law.words} sub={sayProvenance(law.prov)} />}
         <OnMyLabel sheet={s} />
         <Own sheet={s} />
         {!confirmed && (

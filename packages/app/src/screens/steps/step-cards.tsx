@@ -1,3 +1,4 @@
+import type { LabelSheet } from '@sleetbrook/core/label';
 import type { Step } from '@sleetbrook/core/mix';
 import type { Href } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
@@ -14,6 +15,8 @@ import { StepTimer } from './step-timer';
 import { useAwake } from './use-awake';
 
 interface Props {
+  /** What is being handled, for Poison help. */
+  readonly sheet?: LabelSheet;
   /** Where the progress is kept. */
   readonly draftKey: string;
   readonly steps: readonly Step[];
@@ -34,7 +37,7 @@ interface Props {
 }
 
 /** Step cards, one act each: gates must be ticked, the screen stays awake, and progress survives a reload. */
-export function StepCards({ draftKey, steps, head, back, act, onBack, onFinish, busy = false, onPass, card, under }: Props) {
+export function StepCards({ draftKey, steps, head, back, act, onBack, onFinish, busy = false, onPass, card, under, sheet }: Props) {
   const draft = useDrafts((d) => d.mixes[draftKey]) ?? EMPTY_MIX;
   const setMix = useDrafts((d) => d.setMix);
   const index = Math.min(Math.max(draft.step, 0), Math.max(steps.length - 1, 0));
@@ -74,7 +77,7 @@ export function StepCards({ draftKey, steps, head, back, act, onBack, onFinish, 
   return (
     <Page
       back={back}
-      aside={<PoisonHelp />}
+      aside={<PoisonHelp sheet={sheet} />}
       footer={
         <ActionBar>
           <Button title={act(step, last)} disabled={gated} busy={busy} onPress={on} />

@@ -1,3 +1,4 @@
+import { strictSheet } from '../../label';
 import { sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';
 import type { Rule } from '../types';
@@ -8,7 +9,7 @@ const DAYS = 14;
 /** Helpers released after a broad insecticide die with the rest. */
 export const helpersAfterBroad: Rule = (s, c, at) => {
   if (!c.control.releases) return null;
-  const last = s.records.filter((r) => r.sheet?.groups.includes('broad-insecticide')).at(-1);
+  const last = s.records.filter((r) => r.sheet && strictSheet(r.sheet).groups.includes('broad-insecticide')).at(-1);
   if (!last) return null;
   const opens = waitUntil(last.at, DAYS, s.place.zone);
   if (at >= opens) return null;

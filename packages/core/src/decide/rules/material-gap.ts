@@ -1,3 +1,4 @@
+import { strictSheet } from '../../label';
 import { instant, sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';
 import type { Rule } from '../types';
@@ -9,11 +10,12 @@ export const materialGap: Rule = (s, c, at) => {
   let latest: { until: number; other: string; days: number; on: number } | null = null;
   for (const r of s.records) {
     if (!r.sheet || r.sheet.id === sheet.id) continue;
-    const asked = sheet.gaps.filter((g) => r.sheet?.groups.includes(g.group));
-    const owed = r.sheet.gaps.filter((g) => sheet.groups.some((own) => own === g.group));
+    const other = strictSheet(r.sheet);
+    const asked = sheet.gaps.filter((g) => other.groups.includes(g.group));
+    const owed = other.gaps.filter((g) => sheet.groups.some((own) => own === g.group));
     const days = Math.max(0, ...[...asked, ...owed].map((g) => g.days));
     const until = waitUntil(r.at, days, s.place.zone);
-    if (days > 0 && until > (latest?.until ?? 0)) latest = { until, other: r.sheet.name, days, on: r.at };
+    if (days > 0 && until > (latest?.until ?? 0)) latest = { until, other: other.name, days, on: r.at };
   }
   if (!latest || at >= latest.until) return null;
   return {

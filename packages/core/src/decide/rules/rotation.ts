@@ -1,5 +1,6 @@
 import type { Control, Means } from '../../catalogue';
 import { findControl } from '../../catalogue/controls/find';
+import { moaOf, type LabelSheet } from '../../label';
 import type { PastTreatment, Rule } from '../types';
 
 const FUNGICIDE: readonly Means[] = ['protectant', 'kickback', 'eradicant'];
@@ -14,7 +15,10 @@ function kindOf({ means }: Pick<Control, 'means'>): 'insecticide' | 'fungicide' 
 
 /** Sites that cross: 1A and 1B, 3A and 3B count as one (IRAC mode of action classification). */
 const CROSSING = /^([13])[AB]$/;
-const groupOf = (moa: string): string => CROSSING.exec(moa)?.[1] ?? moa;
+const groupOf = (sheet: LabelSheet | null | undefined): string | null => {
+  const code = sheet ? (moaOf(sheet)?.code ?? null) : null;
+  return code && (CROSSING.exec(code)?.[1] ?? code);
+};
 /** Many sites at once, or none that is known: nothing has grown used to them. */
 const EXEMPT = /^(M\d|UN|NC|BM|none|contact|oil|8D)/;
 /** Bacillus thuringiensis is left out for what never resisted it in gardens; diamondback moth did, the first of all (Tabashnik 1990). */
@@ -25,7 +29,7 @@ const DAY = 86_400_000;
 
 /** Not the same mode of action more than twice running on one kind of thing, within a season. */
 export const rotation: Rule = (s, c, at) => {
-  const moa = c.sheet?.actives[0]?.moa;
+  const moa = c.sheet ? moaOf(c.sheet)?.code : undefined;
   const kind = kindOf(c.control);
   if (!moa || kind === null || EXEMPT.test(moa) || (moa === BT && s.trouble.id !== 'diamondback-moth')) return null;
   const same = (r: PastTreatment) => {
@@ -33,7 +37,7 @@ export const rotation: Rule = (s, c, at) => {
     return r.sheet !== null && control !== undefined && kindOf(control) === kind && r.at <= at && at - r.at < SEASON_DAYS * DAY;
   };
   const lastTwo = s.records.filter(same).slice(-2);
-  if (lastTwo.length < 2 || !lastTwo.every((r) => groupOf(r.sheet?.actives[0]?.moa ?? '') === groupOf(moa))) return null;
+  if (lastTwo.length < 2 || !lastTwo.every((r) => groupOf(r.sheet) === groupOf(c.sheet))) return null;
   return {
     code: 'rotation',
     weight: 'not-now',

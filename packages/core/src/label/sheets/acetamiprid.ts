@@ -73,5 +73,7 @@ export const acetamiprid: LabelSheet = {
   into: 'shake-in',
   cautions: [{ text: 'Keep it off flowers, also of weeds beneath.', prov: CP }],
   regionNote: { text: 'Not for home gardeners everywhere: check that it is allowed where you are.', prov: MEM },
+  hazards: 'Harmful when swallowed. Poisonous to bees.',
+  physician: 'A neonicotinoid: treat by symptoms; there is no antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

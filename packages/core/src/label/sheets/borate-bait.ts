@@ -45,5 +45,8 @@ export const borateBait: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'not-mixed',
   cautions: [{ text: 'Closed stations only, out of reach of children and pets.', prov: CP }],
+  firstAid: 'Swallowed by a child or a pet: call, with the amount.',
+  hazards: 'May harm fertility and the unborn child when swallowed often.',
+  physician: 'Borate: treat by symptoms; much of it is brought down by dialysis.',
   disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
 };

@@ -75,5 +75,8 @@ export const captan50Wp: LabelSheet = {
     { text: 'Can do lasting harm to eyes.', prov: CP },
     { text: 'Never with oil.', prov: CP },
   ],
+  firstAid: 'In the eyes: rinse for 15 to 20 minutes, lenses out after the first 5, then to a doctor in any case.',
+  hazards: 'Damages the eyes for good. May make the skin allergic. Harmful when breathed in. Poisonous to fish.',
+  physician: 'Damage to the eye and to mucous membranes is likely: this may stand against washing out the stomach.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

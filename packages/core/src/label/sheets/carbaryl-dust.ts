@@ -73,5 +73,8 @@ export const carbarylDust: LabelSheet = {
   into: 'not-mixed',
   cautions: [{ text: 'Children and pets off until it is rinsed in or gone.', prov: CP }],
   regionNote: { text: 'Withdrawn in the European Union and the United Kingdom: check that it is allowed where you are.', prov: MEM },
+  firstAid: 'Breathed in: fresh air. On the skin: brush the dust off, everything off, soap and much water for 15 to 20 minutes.',
+  hazards: 'Harmful when swallowed or breathed in. Poisonous to bees and to what lives in water.',
+  physician: 'Carbaryl is a carbamate and blocks cholinesterase for hours. Atropine is the antidote; pralidoxime is not advised.',
   disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
 };

@@ -88,5 +88,8 @@ export const copperHydroxide: LabelSheet = {
     { text: 'Stains walls, fences and evergreens blue-green.', prov: CP },
     { text: 'Very poisonous to fish: keep off ponds and drains.', prov: CP },
   ],
+  firstAid: 'In the eyes: rinse for 15 to 20 minutes, then to a doctor. Swallowed: a few sips of water where they can swallow, and call.',
+  hazards: 'Damages the eyes. Harmful when swallowed or breathed in. Very poisonous to what lives in water.',
+  physician: 'A copper compound: burns of mucous membranes, later of liver and kidneys. That may stand against washing out the stomach.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

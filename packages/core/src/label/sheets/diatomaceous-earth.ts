@@ -10,7 +10,7 @@ export const diatomaceousEarth: LabelSheet = {
   name: 'Diatomaceous earth, food grade',
   control: 'diatomaceous-dust',
   class: 'low-toxicity',
-  actives: [{ name: 'Silicon dioxide from diatomaceous earth', percent: 100, moa: 'none assigned' }],
+  actives: [{ name: 'Silicon dioxide from diatomaceous earth', percent: 100, moa: 'UNM' }],
   formulation: 'D',
   state: 'dry',
   levelDensity: { gPerMl: 0.25, spread: 0.2, prov: MEM },

@@ -51,5 +51,7 @@ export const dinotefuranTrunk: LabelSheet = {
   into: 'shake-in',
   cautions: [{ text: 'Never in bloom.', prov: CP }],
   regionNote: { text: 'Withdrawn for outdoor use in several places: check that it is allowed where you are.', prov: MEM },
+  hazards: 'Harmful when swallowed. Poisonous to bees for a season and longer, in nectar and pollen too.',
+  physician: 'A neonicotinoid: treat by symptoms; there is no antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -10,7 +10,7 @@ export const horticulturalOil: LabelSheet = {
   name: 'Horticultural oil 97 EC',
   control: 'winter-oil',
   class: 'low-toxicity',
-  actives: [{ name: 'Refined mineral or plant oil', percent: 97, moa: 'oil, none assigned' }],
+  actives: [{ name: 'Refined mineral or plant oil', percent: 97, moa: 'UNM' }],
   formulation: 'EC',
   state: 'liquid',
   signalWord: 'caution',
@@ -70,5 +70,7 @@ export const horticulturalOil: LabelSheet = {
     { text: 'Keep shaking: it parts from the water.', prov: CP },
     { text: 'Harms red and Japanese maples, black walnut, hickory, smoke tree, junipers and cedars; it takes the blue off blue spruce.', prov: MEM },
   ],
+  firstAid: 'Swallowed: call at once, no vomiting: oil in the lungs is the danger.',
+  physician: 'A refined oil: the danger is breathing it in. No vomiting.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

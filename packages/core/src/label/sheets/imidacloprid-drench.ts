@@ -51,5 +51,7 @@ export const imidaclopridDrench: LabelSheet = {
     { text: 'Not on soaked soil. Never in bloom.', prov: CP },
     { text: 'Withdrawn for outdoor use in several places: check that it is allowed where you are.', prov: CP },
   ],
+  hazards: 'Harmful when swallowed. Poisonous to bees for a season and longer, in nectar and pollen too.',
+  physician: 'A neonicotinoid: treat by symptoms; there is no antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

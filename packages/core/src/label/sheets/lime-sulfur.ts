@@ -50,5 +50,8 @@ export const limeSulfur: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'shake-in',
   cautions: [{ text: 'Burns eyes and skin for good.', prov: CP }],
+  firstAid: 'In the eyes or on the skin: rinse at once for 30 minutes and on the way to a doctor. Breathed in with a smell of bad eggs: out, and call.',
+  hazards: 'Corrosive: burns eyes and skin for good. With acid it gives off hydrogen sulfide, a poison gas.',
+  physician: 'A strong alkali that carries sulfides: burns, and hydrogen sulfide in the stomach. No vomiting, no acid as an antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

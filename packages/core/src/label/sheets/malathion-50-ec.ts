@@ -91,5 +91,9 @@ export const malathion50Ec: LabelSheet = {
     { text: 'Very toxic to bees.', prov: CP },
     { text: 'Children and pets off until dry, and out of the treated area for the keep-out time.', prov: CP },
   ],
+  firstAid: 'Swallowed: call at once, no vomiting, it carries a petroleum solvent. On the skin: everything off, soap and much water for 15 to 20 minutes.',
+  hazards: 'Harmful when swallowed, breathed in or through the skin. Poisonous to bees, fish and what lives in water.',
+  physician:
+    'Malathion is an organophosphate and blocks cholinesterase. Atropine is the antidote; pralidoxime may go with it, early. The solvent is dangerous in the lungs.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -70,5 +70,7 @@ export const mancozeb: LabelSheet = {
   into: 'slurry-first',
   cautions: [{ text: 'Sleeves and gloves: it wakes allergies of the skin.', prov: CP }],
   regionNote: { text: 'Withdrawn in the European Union: check that it is allowed where you are.', prov: MEM },
+  hazards: 'May make the skin allergic. Suspected of harming the unborn child. Very poisonous to what lives in water.',
+  physician: 'A dithiocarbamate: no alcohol for a day or two after. Treat by symptoms.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

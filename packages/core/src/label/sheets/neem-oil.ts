@@ -10,7 +10,7 @@ export const neemOil: LabelSheet = {
   name: 'Neem oil, horticultural',
   control: 'neem-spray',
   class: 'low-toxicity',
-  actives: [{ name: 'Clarified neem oil', percent: 70, moa: 'UN' }],
+  actives: [{ name: 'Clarified neem oil', percent: 70, moa: 'UNE' }],
   formulation: 'EC',
   state: 'liquid',
   signalWord: 'caution',
@@ -65,5 +65,7 @@ export const neemOil: LabelSheet = {
     { text: 'Twice as much plain liquid soap as oil carries it into water.', prov: CP },
     { text: 'Never neat. Horticultural grade only.', prov: CP },
   ],
+  firstAid: 'Swallowed: call at once, no vomiting: oil in the lungs is the danger. Keep it from children: small ones have been made gravely ill by neem oil.',
+  physician: 'Neem oil: fits and a Reye-like illness have been seen in small children. The danger of breathing it in stands against vomiting.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -46,5 +46,8 @@ export const pyrethrinDust: LabelSheet = {
   shelfLifeMonths: 24,
   into: 'not-mixed',
   cautions: [{ text: 'Kills fish: keep off ponds.', prov: CP }],
+  firstAid: 'Breathed in: fresh air. On the skin: brush it off, then soap and water.',
+  hazards: 'May make skin or lungs allergic. Poisonous to bees and to fish.',
+  physician: 'Pyrethrins: asthma and allergy. Treat by symptoms; there is no antidote.',
   disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
 };

@@ -74,5 +74,8 @@ export const pyrethrins: LabelSheet = {
     { text: 'Kills bees and helpers it wets.', prov: CP },
     { text: 'Very poisonous to fish.', prov: CP },
   ],
+  firstAid: 'On the skin: soap and water; a tingling wears off in a day.',
+  hazards: 'May make skin or lungs allergic. Poisonous to bees while wet, and to fish.',
+  physician: 'Pyrethrins: asthma and allergy. Treat by symptoms; there is no antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };

@@ -50,5 +50,8 @@ export const sulfurVapour: LabelSheet = {
     { text: 'Nobody inside while it runs; air out before entry.', prov: CP },
     { text: 'Not in a house that is lived in.', prov: CP },
   ],
+  firstAid: 'Breathed in: out into fresh air, sit upright, and call where breath stays short.',
+  hazards: 'Vapour and fume irritate eyes and lungs; worse with asthma. It burns where it falls on a hot plate.',
+  physician: 'Sulfur fume can hold sulfur dioxide: spasm of the airways, also hours later.',
   disposal: 'Keep in its own pack, dry and locked away. Old product to a hazardous-waste day.',
 };

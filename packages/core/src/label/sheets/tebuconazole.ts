@@ -48,5 +48,7 @@ export const tebuconazole: LabelSheet = {
   shelfLifeMonths: 36,
   into: 'shake-in',
   cautions: [{ text: 'Keep off ponds.', prov: CP }],
+  hazards: 'Suspected of harming the unborn child. Poisonous to what lives in water.',
+  physician: 'Treat by symptoms; there is no antidote.',
   disposal: 'Rinse the empty three times into the last load. Take old product to a hazardous-waste day.',
 };
