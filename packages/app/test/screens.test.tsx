@@ -118,6 +118,7 @@ describe('the ladder', () => {
     opened: [],
     sooner: [],
     order: [],
+    guard: [],
     course: null,
     stages: [],
     stagesSeen: [],

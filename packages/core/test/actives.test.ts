@@ -75,7 +75,7 @@ describe('an active ingredient is known however a pack spells it', () => {
 });
 
 /** Everything that a file could say to make a material seem harmless. */
-const stripped = { groups: [], gaps: [], bees: 'none', fish: false } as const;
+const stripped: Partial<LabelSheet> = { groups: [], gaps: [], bees: 'none', fish: false };
 
 describe('a sheet can not talk its material harmless', () => {
   const setups: Setup[] = [

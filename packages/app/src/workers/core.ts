@@ -8,7 +8,8 @@ export function core(): Async<Tasks> {
     name: async (t) => tasks.name(t),
     decide: async (t) => tasks.decide(t),
     signsOn: async (t) => tasks.signsOn(t),
-    mayCome: async (id) => tasks.mayCome(id),
+    mayCome: async (id, stage) => tasks.mayCome(id, stage),
+    comesTo: async (id, hosts) => tasks.comesTo(id, hosts),
     almanacList: async (q) => tasks.almanacList(q),
     almanacEntry: async (id) => tasks.almanacEntry(id),
   };

@@ -3,15 +3,20 @@ import {
   changesFor,
   courseIfLeft,
   goesWith,
+  guardPlan,
   ladder,
   recommend,
   seenBy,
+  timelyGuard,
   whyBefore,
   withChanges,
   type Change,
   type Course,
+  type GuardStep,
+  type PlantingFacts,
   type School,
   type Situation,
+  type Timely,
   type Verdict,
 } from '@sleetbrook/core/decide';
 import {
@@ -79,6 +84,8 @@ export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'cond
 
 export interface Deciding {
   readonly verdicts: readonly Verdict[];
+  /** Against what may come: what keeps it away, in the order of the plant's year; empty where something was seen. */
+  readonly guard: readonly { readonly key: string; readonly part: GuardStep['part']; readonly text: string }[];
   readonly advice: {
     readonly key: string;
     readonly why: string;
@@ -112,6 +119,7 @@ export interface Deciding {
 const RIBBON_SLOTS = 72 * 4;
 const UNDECIDED: Deciding = {
   verdicts: [],
+  guard: [],
   advice: null,
   changes: [],
   opened: [],
@@ -135,6 +143,13 @@ const contextOf = (task: Pick<NamingTask, 'month' | 'latitude' | 'recent' | 'sit
   latitude: task.latitude,
   site: task.site,
 });
+
+/** A trouble that may come, and what keeps it away if it is done about now. */
+export interface MayCome {
+  readonly id: string;
+  readonly name: string;
+  readonly timely: Timely | null;
+}
 
 const NOTHING: Naming = { suspects: [], finding: { state: 'no-signs' }, next: null, causes: [], meanwhile: meanwhile([], null) };
 
@@ -187,14 +202,19 @@ export const tasks = {
       meanwhile: meanwhile(suspects, task.part),
     };
   },
-  /** What may come to a kind of plant, the most usual first. */
-  mayCome(hostId: string): readonly { readonly id: string; readonly name: string }[] {
+  /** What may come to a kind of plant, the most usual first, with what would keep it away at this stage. */
+  mayCome(hostId: string, stage: PlantingFacts['stage']): readonly MayCome[] {
     const host = findHost(hostId);
     if (!host) return [];
-    return TROUBLES.map((t) => ({ id: t.id, name: t.name, weight: hostWeight(t, host) }))
+    return TROUBLES.map((t) => ({ id: t.id, name: t.name, weight: hostWeight(t, host), timely: timelyGuard(t, stage) }))
       .filter((t) => t.weight > 0)
       .sort((a, b) => b.weight - a.weight || a.name.localeCompare(b.name))
-      .map(({ id, name }) => ({ id, name }));
+      .map(({ id, name, timely }) => ({ id, name, timely }));
+  },
+  /** Which of these kinds of plant a trouble may come to. */
+  comesTo(troubleId: string, hostIds: readonly string[]): readonly string[] {
+    const trouble = findTrouble(troubleId);
+    return trouble ? hostIds.filter((id) => hostWeight(trouble, findHost(id) as Host) > 0) : [];
   },
   almanacList: (query: AlmanacQuery) => almanacList(query),
   almanacEntry: (id: string) => almanacEntry(id),
@@ -215,6 +235,7 @@ export const tasks = {
     const able = verdicts.filter((v) => v.status !== 'never');
     return {
       verdicts,
+      guard: tried.preventing ? guardPlan(verdicts, tried).map((g) => ({ key: g.verdict.key, part: g.part, text: g.timing?.text ?? g.verdict.effectWhy })) : [],
       advice: advice && {
         key: advice.verdict.key,
         why: advice.why,

@@ -15,7 +15,7 @@ export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];
 export { LOOK_COSTS } from './parts';
 export { checkCatalogue } from './check';
 export { LOOKS, PARTS } from './schema';
-export type { Drawing, Does, Friend, HostGroup, LifeStage, LookKind, Means, Sign, Trouble, TroubleKind, Typicality } from './schema';
+export type { Drawing, Does, Friend, HostGroup, LifeStage, LookKind, Means, Phase, Sign, Trouble, TroubleKind, Typicality, When } from './schema';
 
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map((x) => [x.id, x]));
 const signs = byId<Sign>(SIGNS);

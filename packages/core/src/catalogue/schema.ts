@@ -125,6 +125,30 @@ export type Means = (typeof MEANS)[number];
 export const DOES = ['cures', 'holds', 'prevents', 'next-year', 'aids'] as const;
 export type Does = (typeof DOES)[number];
 
+/** What can be seen of a plant in its year, in the order in which it comes. */
+export const PHASES = [
+  'before-planting',
+  'sowing',
+  'planting-out',
+  'growing',
+  'bare',
+  'bud-swell',
+  'green-tip',
+  'coloured-bud',
+  'in-flower',
+  'petal-fall',
+  'fruit-growing',
+  'fruit-colouring',
+  'picking',
+  'after-picking',
+  'leaf-fall',
+] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** When a means keeps something away, in what can be seen; the text goes on from "Its time:". */
+export const whenSchema = z.strictObject({ phases: z.array(z.enum(PHASES)).min(1), text: z.string().min(5).max(140), prov: provenanceSchema });
+export type When = z.infer<typeof whenSchema>;
+
 const months = z.array(z.number().int().min(1).max(12)).min(1);
 
 export const lifeStageSchema = z.strictObject({
@@ -191,6 +215,8 @@ export const troubleSchema = z.strictObject({
         prov: provenanceSchema,
         /** What it does against this one, where that is not what the control does in general. */
         does: z.enum(DOES).optional(),
+        /** Its time against this one, where that is not the control's own. */
+        when: whenSchema.optional(),
       }),
     )
     .min(3),
@@ -281,6 +307,8 @@ export const controlSchema = z.strictObject({
   means: z.array(z.enum(MEANS)),
   /** What it does in general; a trouble's own line may say otherwise. */
   does: z.enum(DOES),
+  /** Its time where it keeps something away; any time when not given. */
+  when: whenSchema.optional(),
   /** The plant is gone afterwards: only where nothing lesser would do. */
   destroys: z.boolean().optional(),
   /** Only where the plants stand in pots. */

@@ -1,5 +1,5 @@
 import { CONTROLS } from './controls';
-import type { Control, Does, Trouble } from './schema';
+import type { Control, Does, Trouble, When } from './schema';
 
 /** One control against a trouble: the share it is expected to stop, and why. */
 export type Use = Trouble['controls'][number];
@@ -31,6 +31,10 @@ export function usesOn(trouble: Against): readonly Use[] {
   known.set(trouble.controls, uses);
   return uses;
 }
+
+/** When a control keeps a trouble away, in what can be seen: as the trouble's own line says, else as the control does. */
+export const whenOn = (control: Pick<Control, 'id' | 'when'>, trouble: Pick<Trouble, 'controls'>): When | null =>
+  trouble.controls.find((u) => u.control === control.id)?.when ?? control.when ?? null;
 
 /** What is not alive is put right by care and by hand: there it cures what elsewhere only helps along. */
 const CARE = 2;

@@ -1,6 +1,8 @@
 import { CP, MEM, pub, type Provenance } from '../measure';
 import { monthsOf } from './months';
-import type { Does, Friend, LifeStage, Means, Schools, Trouble, TroubleKind, Typicality } from './schema';
+import type { Does, Friend, LifeStage, Means, Phase, Schools, Trouble, TroubleKind, Typicality } from './schema';
+
+const words = (text: string) => text.split(/\s+/).filter(Boolean);
 
 interface Fact {
   readonly text: string;
@@ -33,6 +35,15 @@ export const except = (list: readonly Means1[], ...ids: readonly string[]): read
 /** @example doing('holds', against('row-cover', 0.92, 'Shake the beetles off first.')) */
 export const doing = (does: Does, use: Means1): Means1 => ({ ...use, does });
 
+/**
+ * Its time against this one, in what can be seen.
+ * @example timed('bud-swell', 'as buds swell, before they open', against('copper-spray', 0.85, '…'))
+ */
+export const timed = (phases: string, text: string, use: Means1, prov: Provenance = CP): Means1 => ({
+  ...use,
+  when: { phases: words(phases) as Phase[], text, prov },
+});
+
 /** Sign ids apart by spaces, by how typical they are. */
 export type Seen = Partial<Record<Typicality, string>>;
 
@@ -45,8 +56,6 @@ const signsOf = (seen: Seen): Record<string, Typicality> =>
         .map((id) => [id, typicality] as const),
     ),
   );
-
-const words = (text: string) => text.split(/\s+/).filter(Boolean);
 
 /** A trouble as a contributor writes it; `trouble()` fills in the rest. See docs/catalogue.md. */
 export interface TroubleEntry {

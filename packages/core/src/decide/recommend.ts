@@ -1,6 +1,7 @@
 import { conflictsAmong } from './combine';
 import { dutyToReport } from './duty';
 import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
+import { guards } from './guard-plan';
 import { hazardScore } from './ladder';
 import { needed, type Needed } from './needed';
 import type { Situation, Verdict } from './types';
@@ -203,9 +204,7 @@ function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
 
 /** Against what is not there yet: the lowest rung that is worth trying, open now before open soon. */
 function guard(verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
-  const able = home.filter(
-    (v) => v.does !== 'aids' && v.effect >= WORTH_TRYING && (v.does !== 'cures' || v.control.means.includes('oil')) && v.status !== 'never',
-  );
+  const able = home.filter((v) => guards(v) && v.effect >= WORTH_TRYING);
   const now = able.filter(soon);
   const from = now.length > 0 ? now : able.filter((v) => v.opens?.kind === 'at');
   const rung = Math.min(...from.map((v) => v.control.rung));

@@ -10,6 +10,7 @@ import { T } from '../../ui/text';
 import type { AlmanacPage } from '../../workers/almanac';
 import { LifeSize } from '../look/life-size';
 import { SignDrawing } from '../look/sign-drawing';
+import { GuardDoor } from './guard-door';
 import { LifeStrip } from './life-strip';
 import { useAlmanacEntry } from './use-almanac';
 
@@ -87,6 +88,7 @@ function Entry({ page }: { readonly page: AlmanacPage }) {
             <LifeStrip life={page.life} month={month} south={south} />
           </>
         )}
+        {page.section === 'trouble' && <GuardDoor troubleId={page.id} />}
         {page.facts.length > 0 && <Section>Good to know</Section>}
         {page.facts.map((f) => (
           <View key={f.text} className="pb-2">

@@ -18,6 +18,7 @@ import { Sheet } from '../../ui/sheet';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { AdviceCard } from '../decide/advice-card';
+import { GuardList } from '../decide/guard-list';
 import { LadderList } from '../decide/ladder-list';
 import { LadderViews } from '../decide/ladder-views';
 import { lastCount, PLAIN_VIEW, useDeciding, type View as LadderView } from '../decide/use-deciding';
@@ -209,7 +210,8 @@ function Open({ detail, planting, garden, now }: OpenProps) {
             <WeatherMark />
             {deciding ? (
               <>
-                <AdviceCard deciding={deciding} />
+                <AdviceCard deciding={deciding} guarding={c.purpose !== 'seen'} />
+                <GuardList deciding={deciding} />
                 <LadderViews
                   deciding={deciding}
                   found={c}
@@ -349,7 +351,14 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     stations.push({
       key: 'cleared',
       state: 'behind',
-      content: <Summary word="Cleared" text={c.closedAt ? sayWhen(instant(Date.parse(c.closedAt)), now, garden.zone) : ''} />,
+      content: (
+        <View>
+          <Summary word="Cleared" text={c.closedAt ? sayWhen(instant(Date.parse(c.closedAt)), now, garden.zone) : ''} />
+          {planting && (
+            <Button kind="quiet" title="Guard against it next time" onPress={() => router.navigate(`/garden/${planting.id}/prevent?trouble=${c.troubleId}`)} />
+          )}
+        </View>
+      ),
     });
 
   const footer =

@@ -16,6 +16,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
+import { useCameBefore } from '../garden/use-came-before';
 import { useWide } from '../shell';
 import { WeatherMark } from '../time/weather-mark';
 import { ClockBand } from './clock-band';
@@ -35,6 +36,7 @@ export function TodayScreen() {
   const garden = useGarden();
   const plantings = usePlantings();
   const now = useNow();
+  const earlier = useCameBefore();
   const router = useRouter();
   const wide = useWide();
   const failed = [today, garden, plantings].find((q) => q.isError);
@@ -61,7 +63,8 @@ export function TodayScreen() {
   const undecided = openCases.filter((c) => !c.laps.at(-1)?.treatmentId && !c.laps.at(-1)?.controlId);
   const decided = openCases.filter((c) => c.laps.at(-1)?.controlId && !c.laps.at(-1)?.treatmentId);
   const uncover = plantings.data.filter((p) => p.stage === 'flowering' && p.about.includes('covered') && findHost(p.hostId)?.beePlant);
-  const quiet = reminders.length + uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
+  const came = earlier.filter((c) => plantings.data.some((p) => p.id === c.plantingId)).slice(0, 4);
+  const quiet = came.length + reminders.length + uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
   const name = (c: Case) => plantings.data.find((p) => p.id === c.plantingId)?.name ?? '';
   const day = dayOf(now, g.zone);
 
@@ -132,6 +135,18 @@ export function TodayScreen() {
             />
           );
         })}
+        {came.length > 0 && <Section>Came about now in earlier years</Section>}
+        {came.map((c) => (
+          <Row
+            key={`${c.plantingId}${c.troubleId}`}
+            mark="wait"
+            title={plantings.data.find((p) => p.id === c.plantingId)?.name ?? ''}
+            end="guard"
+            tone="wait"
+            sub={`${findTroubleCard(c.troubleId)?.name ?? ''}, seen ${sayDate(c.on)}`}
+            onPress={() => router.navigate(`/garden/${c.plantingId}/prevent?trouble=${c.troubleId}`)}
+          />
+        ))}
         {uncover.length > 0 && <Section>To do at flowering</Section>}
         {uncover.map((p) => (
           <Row

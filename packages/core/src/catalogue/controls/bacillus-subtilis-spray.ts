@@ -21,5 +21,10 @@ export const bacillusSubtilisSpray: Control = {
   after: { text: 'New leaves stay clean; old spots do not grow after a week.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: {
+    phases: ['green-tip', 'coloured-bud', 'growing', 'in-flower', 'petal-fall', 'fruit-growing'],
+    text: 'on young leaves, before the first wet spell; again every 7 to 10 days',
+    prov: CP,
+  },
   notFor: ['virus', 'inside'],
 };

@@ -21,6 +21,7 @@ export const bicarbonateSpray: Control = {
   after: { text: 'The white goes dull grey in two days and does not come back on young leaves.', prov: CP },
   means: ['eradicant'],
   does: 'holds',
+  when: { phases: ['growing', 'in-flower', 'fruit-growing'], text: 'at the first patches; again every week', prov: CP },
   alsoFor: [
     { pests: ['scab'], effect: 0.4, why: 'Dries young spots it touches, again after each rain.', prov: MEM },
     { pests: ['grey-mould'], effect: 0.3, why: 'Dries what it touches.', prov: MEM },

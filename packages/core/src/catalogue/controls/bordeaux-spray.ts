@@ -24,6 +24,7 @@ export const bordeauxSpray: Control = {
   after: { text: 'Blue-white film on the twigs until spring; leaves open clean.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: { phases: ['leaf-fall', 'bare', 'bud-swell'], text: 'after leaf fall, and again as buds swell, before they open', prov: CP },
   notFor: ['virus', 'inside'],
   alsoFor: [
     { pests: ['leaf-curl', 'cankers', 'shot-hole'], effect: 0.6, why: 'Covers dormant wood through the wet months.', prov: CP },

@@ -24,6 +24,11 @@ export const captanSpray: Control = {
   after: { text: 'Flowers set and stay green; count browned trusses after ten days.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: {
+    phases: ['coloured-bud', 'in-flower', 'petal-fall'],
+    text: 'from the first open flower to the last petal, where the label allows it, before rain',
+    prov: CP,
+  },
   notFor: ['bacterium', 'virus', 'inside'],
   schools: [
     {

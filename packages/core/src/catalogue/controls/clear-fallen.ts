@@ -16,4 +16,9 @@ export const clearFallen: Control = {
   after: { text: 'Fewer first spots next spring than this.', prov: CP },
   means: ['clearing'],
   does: 'next-year',
+  when: {
+    phases: ['leaf-fall', 'fruit-growing', 'fruit-colouring', 'picking', 'after-picking', 'bare'],
+    text: 'at leaf fall, and fruit as it drops',
+    prov: CP,
+  },
 };

@@ -20,6 +20,7 @@ export const companionRow: Control = {
   after: { text: 'Count on the row and on the crop: more on the row.', prov: CP },
   means: [],
   does: 'prevents',
+  when: { phases: ['before-planting', 'sowing', 'planting-out'], text: 'with the crop, or two weeks before it', prov: CP },
   alsoFor: [{ pests: ['flea-beetles', 'plant-bugs', 'aphids'], effect: 0.2, why: 'An aid only: growers differ on whether it works.', prov: CP }],
   schools: [
     {

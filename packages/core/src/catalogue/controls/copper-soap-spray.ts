@@ -24,6 +24,7 @@ export const copperSoapSpray: Control = {
   after: { text: 'New leaves clean after a wet week.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: { phases: ['growing', 'green-tip', 'coloured-bud', 'petal-fall', 'fruit-growing'], text: 'before a wet spell, on leaves not yet touched', prov: CP },
   notFor: ['virus', 'inside'],
   alsoFor: [
     { pests: ['leaf-spots', 'bacterial-diseases', 'downy-mildews'], effect: 0.4, why: 'Guards new leaves between rains.', prov: MEM },

@@ -25,5 +25,10 @@ export const copperSpray: Control = {
   after: { text: 'New leaves without spots; blue-green film still seen after rain.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: {
+    phases: ['growing', 'bare', 'bud-swell', 'leaf-fall', 'fruit-growing'],
+    text: 'before a wet spell, on leaves not yet touched; on fruit trees on bare wood only',
+    prov: CP,
+  },
   notFor: ['virus', 'inside'],
 };

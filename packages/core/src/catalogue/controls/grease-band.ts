@@ -16,4 +16,5 @@ export const greaseBand: Control = {
   after: { text: 'Wingless moths or ants stuck in it; the band unbridged by leaves.', prov: CP },
   means: ['cover'],
   does: 'prevents',
+  when: { phases: ['leaf-fall'], text: 'as leaves turn, before they climb; off again in spring', prov: CP },
 };

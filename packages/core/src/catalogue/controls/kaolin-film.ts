@@ -22,6 +22,7 @@ export const kaolinFilm: Control = {
   after: { text: 'Leaves white all over; fewer bites on coated than on bare leaves.', prov: CP },
   means: [],
   does: 'prevents',
+  when: { phases: ['petal-fall', 'fruit-growing', 'growing'], text: 'before they lay: from petal fall on, and again after heavy rain', prov: CP },
   alsoFor: [
     {
       pests: ['codling-moth', 'flea-beetles', 'psyllids', 'leafhoppers', 'beetles'],

@@ -23,4 +23,5 @@ export const limeSoil: Control = {
   after: { text: 'Soil at pH 7 or above next spring, cleaner roots at lifting.', prov: CP },
   means: [],
   does: 'next-year',
+  when: { phases: ['before-planting'], text: 'weeks before planting, best the autumn before', prov: CP },
 };

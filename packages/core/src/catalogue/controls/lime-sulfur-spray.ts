@@ -17,6 +17,7 @@ export const limeSulfurSpray: Control = {
   after: { text: 'Buds open clean.', prov: CP },
   means: ['eradicant', 'protectant', 'contact'],
   does: 'holds',
+  when: { phases: ['bare', 'bud-swell'], text: 'on bare wood, as buds swell, before they open', prov: CP },
   notFor: ['bacterium', 'virus', 'inside'],
   alsoFor: [
     { pests: ['leaf-curl', 'cankers', 'gall-makers'], effect: 0.5, why: 'On dormant wood only.', prov: MEM },

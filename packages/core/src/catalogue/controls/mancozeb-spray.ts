@@ -20,6 +20,7 @@ export const mancozebSpray: Control = {
   after: { text: 'New leaves clean after a wet week.', prov: CP },
   means: ['protectant'],
   does: 'holds',
+  when: { phases: ['green-tip', 'growing', 'petal-fall', 'fruit-growing'], text: 'before the first wet spell, on leaves not yet touched', prov: CP },
   notFor: ['bacterium', 'virus', 'inside'],
   alsoFor: [
     { pests: ['blights', 'downy-mildews', 'anthracnose', 'leaf-spots'], effect: 0.7, why: 'Guards the leaf from outside.', prov: MEM },

@@ -20,5 +20,10 @@ export const netting: Control = {
   after: { text: 'No entry at the edges, fruit whole under it.', prov: CP },
   means: ['cover'],
   does: 'prevents',
+  when: {
+    phases: ['fruit-growing', 'fruit-colouring', 'planting-out', 'growing', 'sowing'],
+    text: 'before they find it: on fruit before it colours, on seedlings from the first day',
+    prov: CP,
+  },
   covers: true,
 };

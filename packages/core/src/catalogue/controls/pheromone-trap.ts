@@ -21,4 +21,5 @@ export const pheromoneTrap: Control = {
   after: { text: 'Write down the catch each week; the flight is over at three empty weeks.', prov: CP },
   means: [],
   does: 'prevents',
+  when: { phases: ['in-flower', 'petal-fall', 'fruit-growing'], text: 'from blossom on, before they fly', prov: CP },
 };

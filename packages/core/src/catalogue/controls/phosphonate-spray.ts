@@ -20,6 +20,7 @@ export const phosphonateSpray: Control = {
   after: { text: 'No new dieback after a month.', prov: CP },
   means: ['kickback', 'protectant', 'systemic'],
   does: 'holds',
+  when: { phases: ['planting-out', 'growing', 'fruit-growing'], text: 'while leaves grow, before it rains for days', prov: CP },
   notFor: ['bacterium', 'virus'],
   alsoFor: [
     { pests: ['downy-mildews', 'root-rot'], effect: 0.5, why: 'Moves with the sap to where it rots.', prov: MEM },

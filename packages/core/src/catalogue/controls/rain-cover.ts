@@ -16,4 +16,5 @@ export const rainCover: Control = {
   after: { text: 'Leaves dry in the morning, no new curl or spots.', prov: CP },
   means: ['cover'],
   does: 'holds',
+  when: { phases: ['leaf-fall', 'bare', 'bud-swell', 'green-tip'], text: 'from leaf fall until leaves are out', prov: CP },
 };

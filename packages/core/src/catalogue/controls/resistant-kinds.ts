@@ -16,4 +16,5 @@ export const resistantKinds: Control = {
   after: { text: 'Less of it next year beside your old kind.', prov: CP },
   means: [],
   does: 'next-year',
+  when: { phases: ['before-planting'], text: 'when you choose seed, set or tree', prov: CP },
 };

@@ -16,4 +16,5 @@ export const rotateCrops: Control = {
   after: { text: 'Less of it in the new place than last year in the old.', prov: CP },
   means: [],
   does: 'next-year',
+  when: { phases: ['before-planting'], text: 'when you choose the bed: another one for three years or more', prov: CP },
 };

@@ -22,5 +22,10 @@ export const rowCover: Control = {
   after: { text: 'Lift a corner weekly: no eggs, no holes, tips not chafed.', prov: CP },
   means: ['cover'],
   does: 'prevents',
+  when: {
+    phases: ['sowing', 'planting-out', 'growing'],
+    text: 'on the day of sowing or planting, before they fly; off at the first flowers where insects must come',
+    prov: CP,
+  },
   covers: true,
 };

@@ -16,4 +16,5 @@ export const stemCollar: Control = {
   after: { text: 'No felled stems in the morning.', prov: CP },
   means: ['cover'],
   does: 'prevents',
+  when: { phases: ['planting-out'], text: 'on the day of planting', prov: CP },
 };

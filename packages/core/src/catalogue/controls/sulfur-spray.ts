@@ -24,5 +24,10 @@ export const sulfurSpray: Control = {
   after: { text: 'No new white patches after a week; a pale film is the sulfur.', prov: CP },
   means: ['protectant', 'eradicant', 'contact'],
   does: 'holds',
+  when: {
+    phases: ['green-tip', 'coloured-bud', 'growing', 'petal-fall', 'fruit-growing'],
+    text: 'from bud break on, before it shows; again every 10 to 14 days',
+    prov: CP,
+  },
   notFor: ['bacterium', 'virus', 'water-mould', 'inside'],
 };

@@ -21,5 +21,6 @@ export const sulfurVaporiser: Control = {
   after: { text: 'No new white patches after a week.', prov: CP },
   means: ['protectant', 'eradicant'],
   does: 'holds',
+  when: { phases: ['growing', 'in-flower', 'fruit-growing'], text: 'at the first white patches, in the closed house, at night', prov: CP },
   alsoFor: [{ pests: ['powdery-mildew'], effect: 0.7, why: 'Reaches every leaf of a closed house.', prov: CP }],
 };

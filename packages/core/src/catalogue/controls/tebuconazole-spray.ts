@@ -21,6 +21,7 @@ export const tebuconazoleSpray: Control = {
   after: { text: 'No new spots after ten days.', prov: CP },
   means: ['kickback', 'protectant'],
   does: 'holds',
+  when: { phases: ['growing', 'green-tip', 'fruit-growing'], text: 'at the first spots, before they spread', prov: CP },
   notFor: ['bacterium', 'virus', 'water-mould', 'inside'],
   alsoFor: [{ pests: ['rusts', 'black-spot', 'powdery-mildew', 'leaf-spots'], effect: 0.8, why: 'Moves into the leaf and stops young infections.', prov: MEM }],
 };

@@ -20,6 +20,7 @@ export const trichodermaDrench: Control = {
   after: { text: 'Seedlings stand; roots white when you tip one out.', prov: CP },
   means: [],
   does: 'prevents',
+  when: { phases: ['sowing', 'planting-out'], text: 'at sowing, potting on or planting', prov: CP },
   notFor: ['bacterium', 'virus', 'inside'],
   alsoFor: [{ pests: ['soil-diseases', 'damping-off'], effect: 0.4, why: 'Takes the room before the rot does; only as a guard.', prov: MEM }],
 };

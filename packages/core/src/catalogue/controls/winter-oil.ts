@@ -25,5 +25,6 @@ export const winterOil: Control = {
   after: { text: 'Scrape in spring: dried scales, eggs that do not hatch.', prov: CP },
   means: ['oil'],
   does: 'cures',
+  when: { phases: ['bare', 'bud-swell'], text: 'on bare wood, before buds break, in a frost-free dry spell', prov: CP },
   alsoFor: [{ pests: ['psyllids', 'whiteflies'], effect: 0.6, why: 'Smothers eggs and flat young that it coats.', prov: MEM }],
 };

@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { against, type Means1 } from '../write';
+import { against, timed, type Means1 } from '../write';
 import { LICENSED } from './licensed';
 
 /** Against fungi on leaves that live on wet leaves. */
@@ -43,7 +43,7 @@ export const WOOD_DISEASE: readonly Means1[] = [
   against('leave-it', 0.05, 'It goes on down the branch.', MEM),
   against('prune-out', 0.65, 'Cut well below into clean wood: what is gone does not spread.'),
   against('clear-fallen', 0.3, 'Dead wood on the ground sheds spores.'),
-  against('copper-spray', 0.35, 'At leaf fall and bud swell, it guards fresh wounds.'),
+  timed('leaf-fall bud-swell', 'as leaves fall and as buds swell', against('copper-spray', 0.35, 'At leaf fall and bud swell, it guards fresh wounds.')),
   LICENSED,
 ];
 

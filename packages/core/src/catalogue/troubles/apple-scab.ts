@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, published, against, trouble } from '../write';
+import { against, cp, published, timed, trouble } from '../write';
 
 export const appleScab = trouble({
   id: 'apple-scab',
@@ -42,7 +42,15 @@ export const appleScab = trouble({
     against('leave-it', 0, 'Marked fruit is still good fruit.'),
     against('pick-off-leaves', 0.3, 'Fallen leaves raked up now are spores gone next spring.'),
     against('water-and-air', 0.25, 'An open tree dries sooner after rain.'),
-    against('sulfur-spray', 0.7, 'Guards new leaves ahead of a wet spell.'),
-    against('captan-spray', 0.75, 'Guards ahead of rain, where the label allows it.'),
+    timed(
+      'green-tip coloured-bud petal-fall growing',
+      'from green tip until shoots stop growing, before the rain',
+      against('sulfur-spray', 0.7, 'Guards new leaves ahead of a wet spell.'),
+    ),
+    timed(
+      'green-tip coloured-bud petal-fall growing',
+      'from green tip until shoots stop growing, before the rain',
+      against('captan-spray', 0.75, 'Guards ahead of rain, where the label allows it.'),
+    ),
   ],
 });

@@ -1,5 +1,5 @@
 import { WOOD_DISEASE } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const bacterialCanker = trouble({
   id: 'bacterial-canker',
@@ -34,5 +34,5 @@ export const bacterialCanker = trouble({
   never: cp('Never frass in the gum.'),
   enemies: '',
   apart: { 'bark-borer': 'Frass in the gum.', 'silver-leaf': 'Leaden sheen on leaves.' },
-  controls: [...WOOD_DISEASE, against('copper-spray', 0.45, 'At leaf fall.')],
+  controls: [...WOOD_DISEASE, timed('leaf-fall', 'as leaves fall, and again three weeks later', against('copper-spray', 0.45, 'At leaf fall.'))],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const brownRot = trouble({
   id: 'brown-rot',
@@ -37,11 +37,19 @@ export const brownRot = trouble({
   apart: { 'grey-mould': 'Grey mould is fluffy grey, no rings.', 'mummy-berry': 'Mummy berry is on blueberries.' },
   controls: [
     ...LEAF_FUNGI,
-    against('clear-fallen', 0.55, 'Every mummy off tree and ground in winter.'),
+    timed('bare leaf-fall picking', 'every mummy in winter, and fruit as it rots', against('clear-fallen', 0.55, 'Every mummy off tree and ground in winter.')),
     against('prune-out', 0.5, 'Wilted blossom spurs, well below.'),
-    against('sulfur-spray', 0.4, 'At blossom, when no bees fly.'),
-    against('captan-spray', 0.6, 'At blossom, when no bees fly.'),
+    timed(
+      'coloured-bud in-flower fruit-colouring',
+      'in blossom, and again in the three weeks before picking',
+      against('sulfur-spray', 0.4, 'At blossom, when no bees fly.'),
+    ),
+    timed(
+      'coloured-bud in-flower fruit-colouring',
+      'in blossom, and again in the three weeks before picking',
+      against('captan-spray', 0.6, 'At blossom, when no bees fly.'),
+    ),
     against('netting', 0.2, 'Unpecked fruit rots less.'),
-    against('copper-spray', 0.3, 'Weak against it, and it burns stone fruit in leaf.', MEM),
+    timed('bare bud-swell', 'on bare wood, as buds swell', against('copper-spray', 0.3, 'Weak against it, and it burns stone fruit in leaf.', MEM)),
   ],
 });

@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, against, except, trouble } from '../write';
+import { against, cp, except, timed, trouble } from '../write';
 
 export const greyMould = trouble({
   id: 'grey-mould',
@@ -56,7 +56,11 @@ export const greyMould = trouble({
   controls: [
     ...except(LEAF_FUNGI, 'copper-spray'),
     against('water-and-air', 0.5, 'Air and dry leaves are the main means.'),
-    against('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'),
+    timed(
+      'in-flower',
+      'from the first open flower to the last petal',
+      against('captan-spray', 0.6, 'From first flower, when no bees fly, where the label allows it.'),
+    ),
     against('clear-fallen', 0.4, 'Spent flowers and litter.'),
   ],
 });

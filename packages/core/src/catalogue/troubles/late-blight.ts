@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { LEAF_FUNGI } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const lateBlight = trouble({
   id: 'late-blight',
@@ -45,8 +45,16 @@ export const lateBlight = trouble({
     against('bacillus-subtilis-spray', 0.05, 'Too weak for this one.', MEM),
     against('pick-off-leaves', 0.1, 'By the time it shows it is in more leaves than you see.', MEM),
     against('clear-fallen', 0.4, 'It winters in tubers left in the ground: dig every one.'),
-    against('rain-cover', 0.7, 'Under a roof tomatoes stay dry.'),
+    timed(
+      'planting-out growing in-flower fruit-growing',
+      'from planting out on: leaves under a roof stay dry',
+      against('rain-cover', 0.7, 'Under a roof tomatoes stay dry.'),
+    ),
     against('dig-out', 0.5, 'Cut the tops of potatoes; bag whole tomato plants that are struck.'),
-    against('copper-spray', 0.6, 'Only ahead of the wet.'),
+    timed(
+      'growing in-flower fruit-growing',
+      'once leaves meet between the rows, before the first warm wet days',
+      against('copper-spray', 0.6, 'Only ahead of the wet.'),
+    ),
   ],
 });

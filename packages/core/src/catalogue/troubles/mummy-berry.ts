@@ -1,4 +1,4 @@
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const mummyBerry = trouble({
   id: 'mummy-berry',
@@ -44,10 +44,18 @@ export const mummyBerry = trouble({
   ],
   controls: [
     against('leave-it', 0.05, 'Mummies infect next spring.'),
-    against('clear-fallen', 0.45, 'Mummies raked up, then fresh mulch 5 cm deep.'),
+    timed('leaf-fall bare', 'before buds swell: mummies up, fresh mulch down', against('clear-fallen', 0.45, 'Mummies raked up, then fresh mulch 5 cm deep.')),
     against('resistant-kinds', 0.4, 'Some blueberries take less.'),
-    against('bacillus-subtilis-spray', 0.4, 'Organic, weaker.'),
-    against('captan-spray', 0.7, 'During bloom, every 7 days if wet to 10 if dry; no bees.'),
+    timed(
+      'bud-swell green-tip coloured-bud in-flower petal-fall',
+      'from bud break and through bloom: every 7 days if wet, to 10 if dry',
+      against('bacillus-subtilis-spray', 0.4, 'Organic, weaker.'),
+    ),
+    timed(
+      'bud-swell green-tip coloured-bud in-flower petal-fall',
+      'from bud break and through bloom: every 7 days if wet, to 10 if dry',
+      against('captan-spray', 0.7, 'During bloom, every 7 days if wet to 10 if dry; no bees.'),
+    ),
     against('licensed-person', 0.5, 'For what is beyond home means.'),
   ],
 });

@@ -1,4 +1,4 @@
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const peachLeafCurl = trouble({
   id: 'peach-leaf-curl',
@@ -46,7 +46,11 @@ export const peachLeafCurl = trouble({
     against('pick-off-leaves', 0.2, 'Before the white bloom shows.'),
     against('even-watering', 0.2, 'Helps the second leaves.'),
     against('rain-cover', 0.85, 'From midwinter until mid-spring: dry buds take none.'),
-    against('copper-spray', 0.85, 'At leaf fall and again before buds swell; useless later.'),
+    timed(
+      'leaf-fall bare bud-swell',
+      'after leaf fall, and again as buds swell, before they open',
+      against('copper-spray', 0.85, 'At leaf fall and again before buds swell; useless later.'),
+    ),
     against('resistant-kinds', 0.4, 'A few peaches take less.'),
     against('licensed-person', 0.4, 'For tall trees.'),
     against('bordeaux-spray', 0.85, 'At leaf fall and again before buds swell; it lasts the longest.'),

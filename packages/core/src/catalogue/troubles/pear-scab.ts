@@ -1,5 +1,5 @@
 import { LEAF_FUNGI } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, timed, trouble } from '../write';
 
 export const pearScab = trouble({
   id: 'pear-scab',
@@ -37,6 +37,10 @@ export const pearScab = trouble({
   controls: [
     ...LEAF_FUNGI,
     against('prune-out', 0.45, 'Blistered twigs in winter.'),
-    against('sulfur-spray', 0.6, 'Ahead of rain; some pears are shy of sulfur.'),
+    timed(
+      'green-tip coloured-bud petal-fall growing',
+      'from green tip until shoots stop growing, before the rain',
+      against('sulfur-spray', 0.6, 'Ahead of rain; some pears are shy of sulfur.'),
+    ),
   ],
 });

@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, against, doing, trouble } from '../write';
+import { against, cp, doing, timed, trouble } from '../write';
 
 export const spottedWingFly = trouble({
   id: 'spotted-wing-fly',
@@ -40,7 +40,11 @@ export const spottedWingFly = trouble({
   controls: [
     ...FRUIT_GRUBS,
     against('pheromone-trap', 0.05, 'Vinegar traps tell it is there.', MEM),
-    against('row-cover', 0.9, 'Mesh under 1 mm from the first colour, after the bees are done.'),
+    timed(
+      'fruit-growing',
+      'when fruit has set and before it colours, after the bees are done',
+      against('row-cover', 0.9, 'Mesh under 1 mm from the first colour, after the bees are done.'),
+    ),
     doing('holds', against('clear-fallen', 0.5, 'Pick every second day; every soft and fallen fruit into a closed bag.')),
   ],
 });

@@ -16,6 +16,7 @@ import { hives } from './hives';
 import { homeMade } from './home-made';
 import { inPots } from './in-pots';
 import { interval } from './interval';
+import { itsTime } from './its-time';
 import { keptOut } from './kept-out';
 import { labelCovers } from './label-covers';
 import { labelStage } from './label-stage';
@@ -72,6 +73,7 @@ export const RULES: readonly Rule[] = [
   onlyInBloom,
   labelStage,
   plantStage,
+  itsTime,
   summerPruning,
   pestStage,
   underCover,

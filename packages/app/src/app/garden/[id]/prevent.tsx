@@ -2,6 +2,6 @@ import { useLocalSearchParams } from 'expo-router';
 import { PreventScreen } from '../../../screens/garden/prevent-screen';
 
 export default function Route() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <PreventScreen id={id} key={id} />;
+  const { id, trouble } = useLocalSearchParams<{ id: string; trouble?: string }>();
+  return <PreventScreen id={id} asked={trouble ?? null} key={`${id} ${trouble ?? ''}`} />;
 }
