@@ -1,3 +1,4 @@
+import type { Site } from '../../packages/core/src/catalogue/sites';
 import { CONTROLS } from '../../packages/core/src/catalogue';
 import { howSentences } from '../../packages/core/src/catalogue/how';
 import type { Control } from '../../packages/core/src/catalogue/schema';
@@ -13,7 +14,7 @@ import {
 } from '../../packages/core/src/label';
 import { findSheet } from '../../packages/core/src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS } from '../../packages/core/src/measure';
-import { planMix, stepsFor, type MixPlan, type MixRequest, type Site, type Step } from '../../packages/core/src/mix';
+import { planMix, stepsFor, type MixPlan, type MixRequest, type Step } from '../../packages/core/src/mix';
 
 /** The cards of one job, as they are read one after another. */
 export interface CardPage {

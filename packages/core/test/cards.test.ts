@@ -1,10 +1,11 @@
 import { CARD_RULES, cardFaults } from '../../../bench/path/card-rules';
 import { cardPages, type CardPage } from '../../../bench/path/cards';
+import type { Site } from '../src/catalogue/sites';
 import { findControlCard } from '../src/catalogue/light';
 import { methodOf, methodsFor, METHODS, readWater, waterText, FORMULATION_CODES, type LabelSheet, type Method } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS } from '../src/measure';
-import { planMix, protectionList, stepsFor, type Site } from '../src/mix';
+import { planMix, protectionList, stepsFor } from '../src/mix';
 
 const pages = cardPages();
 const page = (control: string, formulation: string, method: Method, site: Site): CardPage => {

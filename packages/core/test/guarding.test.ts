@@ -99,6 +99,30 @@ describe('its time in a case', () => {
   });
 });
 
+describe('what to do first against what is not there', () => {
+  const first = (setup: Setup) => {
+    const s = situation({ preventing: true, ...setup });
+    return recommend(ladder(s), s, null)?.verdict.control.id;
+  };
+  const scab: Setup = { host: 'apple', trouble: 'apple-scab', now: '2026-04-20T17:00:00Z', planting: { stage: 'growing' } };
+  test.each<[string, Setup, string]>([
+    ['at green tip a guard for this year’s leaves, and no other tree', scab, 'bacillus-subtilis-spray'],
+    ['also where nobody has looked at the sky yet', { ...scab, knownHours: 0 }, 'bacillus-subtilis-spray'],
+    [
+      'the fruit is big enough: a bag, before what only thins next year’s',
+      { host: 'apple', trouble: 'codling-moth', now: '2026-06-20T11:00:00Z' },
+      'bag-fruit',
+    ],
+    [
+      'in winter nothing has its time: what is chosen and cleared for next year',
+      { host: 'apple', trouble: 'codling-moth', now: '2026-01-20T12:00:00Z', planting: { stage: 'dormant' } },
+      'clear-fallen',
+    ],
+    ['a bare peach is kept dry', { host: 'peach', trouble: 'peach-leaf-curl', now: '2026-01-20T12:00:00Z', planting: { stage: 'dormant' } }, 'rain-cover'],
+    ['carrots on the day they are sown', { host: 'carrot', trouble: 'carrot-fly', planting: { stage: 'seedling' } }, 'row-cover'],
+  ])('%s', (_what, setup, id) => expect(first(setup)).toBe(id));
+});
+
 describe('the year of guarding', () => {
   const plan = (setup: Setup) => {
     const s = situation({ preventing: true, ...setup });

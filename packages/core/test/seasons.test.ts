@@ -29,7 +29,8 @@ describe('a season is twelve months', () => {
         expect(inTwelveMonths(done, out, zone)).toEqual([]);
         expect(out - ms).toBeLessThanOrEqual(367 * DAY);
         // an hour that the clocks leave out in one of the years comes an hour later; a 29 February a day later
-        const early = new Date(ms).getUTCMonth() === 1 ? 25 : 1.1;
+        const local = new Intl.DateTimeFormat('en-GB', { timeZone: zone, month: 'numeric' }).format(ms);
+        const early = local === '2' ? 25 : 1.1;
         expect(inTwelveMonths(done, instant(out - early * 3_600_000), zone)).toHaveLength(1);
       }),
       { numRuns: 2000 },

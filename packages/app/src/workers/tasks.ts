@@ -1,3 +1,4 @@
+import type { Site } from '@sleetbrook/core/cards';
 import { findFriend, findHost, findTrouble, RUNG_NAMES, SIGNS, TROUBLES, type Host, type PartId, type Schools, type Sign } from '@sleetbrook/core/catalogue';
 import {
   changesFor,
@@ -45,7 +46,7 @@ export interface NamingTask {
   readonly hostId: string;
   readonly month: number;
   readonly latitude: number;
-  readonly site: 'outdoors' | 'tunnel' | 'indoors';
+  readonly site: Site;
   readonly recent: readonly HourlyWeather[];
   readonly answers: readonly Answer[];
   /** Signs the grower could not tell. */

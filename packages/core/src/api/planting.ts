@@ -1,3 +1,4 @@
+import { SITES } from '../catalogue/sites';
 import { z } from 'zod';
 import { findHost } from '../catalogue/hosts/find';
 import { KEPT_ABOUT } from '../decide/circumstances';
@@ -16,7 +17,7 @@ export const plantingSchema = z
     hostId: z.string().refine((h) => findHost(h) !== undefined, { message: 'Choose a plant from the list.' }),
     /** Bed, pot, wall: the grower's own word. */
     place: z.string().trim().max(80, 'At most 80 letters.'),
-    site: z.enum(['outdoors', 'tunnel', 'indoors']),
+    site: z.enum(SITES),
     stage: z.enum(STAGES),
     edible: z.boolean(),
     /** Plants closer than they are wide. */

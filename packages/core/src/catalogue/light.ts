@@ -9,4 +9,5 @@ export { HOSTS } from './hosts';
 export { findHost } from './hosts/find';
 export { PART_NAMES } from './parts';
 export { RUNG_NAMES } from './rungs';
+export { SITE_WORDS, type Site } from './sites';
 export type { Control, Host, HourNeeds, PartId } from './schema';

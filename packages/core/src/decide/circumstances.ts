@@ -8,6 +8,7 @@ export const ABOUT = [
   'for-butterflies',
   'pond-near',
   'in-pots',
+  'none-of-those',
   'no-flower-open',
 ] as const;
 export type About = (typeof ABOUT)[number];
@@ -15,7 +16,7 @@ export type About = (typeof ABOUT)[number];
 export const KEPT_ABOUT = ABOUT.filter((a): a is Exclude<About, 'no-flower-open'> => a !== 'no-flower-open');
 
 /** Who and what else is around the garden. */
-export const AROUND = ['children', 'pets', 'hives', 'fish-pond', 'sensitive-neighbour'] as const;
+export const AROUND = ['children', 'pets', 'hens', 'hives', 'fish-pond', 'sensitive-neighbour'] as const;
 export type Around = (typeof AROUND)[number];
 
 /** Whether home-made preparations may be used as pesticides where the grower lives. */

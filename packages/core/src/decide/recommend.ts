@@ -202,14 +202,20 @@ function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
   return `Nothing does much to what is there. ${s.trouble.vulnerable.text}`;
 }
 
-/** Against what is not there yet: the lowest rung that is worth trying, open now before open soon. */
+/** Against what is not there yet: the lowest rung that is worth trying and whose time it is, for this crop before the next. */
 function guard(verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
   const able = home.filter((v) => guards(v) && v.effect >= WORTH_TRYING);
-  const now = able.filter(soon);
-  const from = now.length > 0 ? now : able.filter((v) => v.opens?.kind === 'at');
+  // what waits for a look at the sky alone is as near as that look
+  const looked = (v: Verdict) => v.reasons.every((r) => r.weight === 'note' || r.code === 'hour-unknown');
+  const now = able.filter((v) => soon(v) || looked(v));
+  const dated = able.filter((v) => v.opens?.kind === 'at');
+  // what helps this crop goes before what is chosen for the next
+  const [from = []] = [now.filter((v) => v.does !== 'next-year'), dated.filter((v) => v.does !== 'next-year'), now, dated].filter((list) => list.length > 0);
   const rung = Math.min(...from.map((v) => v.control.rung));
   const onRung = from.filter((v) => v.control.rung === rung);
   const verdict = onRung.find((v) => v.status === 'usable') ?? onRung[0] ?? leave ?? verdicts[0];
   if (!verdict) return null;
-  return { verdict, steps: [verdict], why: verdict.effectWhy, needed: null, expected: verdict.effect, enough: true, prevents: [] };
+  const time = verdict.reasons.find((r) => r.code === 'its-time')?.sentence;
+  const why = time ? `${verdict.effectWhy} ${time}` : verdict.effectWhy;
+  return { verdict, steps: [verdict], why, needed: null, expected: verdict.effect, enough: true, prevents: [] };
 }

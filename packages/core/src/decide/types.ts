@@ -1,3 +1,4 @@
+import type { Site } from '../catalogue/sites';
 import type { Control, Does, Host, Trouble } from '../catalogue';
 import type { LabelLine, LabelSheet } from '../label';
 import type { Instant, Provenance, WorkingInput } from '../measure';
@@ -8,7 +9,7 @@ import type { Conditions, Place, Setting, Span } from '../weather';
 /** What decides about a planting. */
 export interface PlantingFacts {
   readonly stage: 'seedling' | 'growing' | 'flowering' | 'fruiting' | 'dormant';
-  readonly site: 'outdoors' | 'tunnel' | 'indoors';
+  readonly site: Site;
   readonly edible: boolean;
   readonly dense: boolean;
   /** How much damage the grower bears here. */

@@ -9,6 +9,7 @@ export * from './lookup';
 export { labelLineSchema, labelSheetSchema, MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelLine, type LabelSheet } from './schema';
 export { METHODS, type Method } from '../catalogue/methods';
 export { FORMULATION_CODES, FORMULATIONS, METHOD_WORDS, methodOf, methodsFor, type Formulation } from './formulation';
+export { forRooms } from './rooms';
 export { madeSheet, type Made } from './made-sheet';
 export { sharedLine } from './shared-line';
 export { readWater, waterText } from './read-water';

@@ -82,11 +82,24 @@ export const labelSheetSchema = z.strictObject({
   restricted: z.boolean(),
   organicListed: z.boolean(),
   outdoors: z.boolean(),
+  /** Under cover: glass or plastic. */
   indoors: z.boolean(),
+  /** In rooms that are lived in, too; a label with a line for house plants says so by that. */
+  rooms: z.boolean().optional(),
   lines: z.array(labelLineSchema).min(1, 'Give at least one line of crops, pests and rate.').max(60),
   forbidden: z.array(z.strictObject({ crop: id, why: z.string().min(3) })),
   /** Plants and states of plants it harms. */
-  harms: z.array(z.strictObject({ what: z.union([z.enum(TENDER), id]), why: z.string().min(3), prov: provenanceSchema })).optional(),
+  harms: z
+    .array(
+      z.strictObject({
+        what: z.union([z.enum(TENDER), id]),
+        why: z.string().min(3),
+        /** Some kinds of it only: the grower says whether theirs is one of them. */
+        kinds: z.string().min(3).max(120).optional(),
+        prov: provenanceSchema,
+      }),
+    )
+    .optional(),
   reEntry: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('until-dry') }),
     z.strictObject({ kind: z.literal('hours'), hours: number('The keep-out time').positive('More than 0 hours.').max(240, 'At most 240 hours.') }),

@@ -12,7 +12,7 @@ export { correctLostCount, correctOverfill, correctShort, type Remedy } from './
 export { canopyMix } from './size/canopy';
 export { mixAt, nozzleDrift, type Drift } from './size/calibrate';
 export type { Step } from './step';
-export { protectionList, stepsFor, type JobAbout, type Site } from './steps';
+export { protectionList, stepsFor, type JobAbout } from './steps';
 export { treats, type Treats } from './treats';
 export type { Load, Measured, MixPlan, MixRequest } from './types';
 export { waysToMeasure, type Way } from './ways';

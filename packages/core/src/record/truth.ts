@@ -1,8 +1,9 @@
+import { SITE_WORDS, type Site } from '../catalogue/sites';
 import type { Host, Trouble } from '../catalogue';
 import type { PastTreatment, PlantingFacts } from '../decide';
 import { copperWord } from '../decide/copper';
 import { sameProduct } from '../decide/same-product';
-import { copperShare, lineFor, mustBeChecked, sayPer, sayRate, strictSheet, type LabelLine, type LabelSheet, type RateForm } from '../label';
+import { copperShare, forRooms, lineFor, mustBeChecked, sayPer, sayRate, strictSheet, type LabelLine, type LabelSheet, type RateForm } from '../label';
 import { strongEnough, atMost, instant, sayDay, type Instant } from '../measure';
 import { sayRateIn } from '../mix';
 import { clocksFor, inTwelveMonths, waitUntil, type Clocks } from '../schedule';
@@ -33,7 +34,7 @@ export interface Deed {
   /** The air then; null when nobody knows. */
   readonly air: { readonly temperatureC: number; readonly humidityPct: number; readonly windMs: number } | null;
   readonly zone: string;
-  readonly planting: { readonly site: 'outdoors' | 'tunnel' | 'indoors'; readonly stage: PlantingFacts['stage']; readonly edible: boolean };
+  readonly planting: { readonly site: Site; readonly stage: PlantingFacts['stage']; readonly edible: boolean };
   /** Made at home: no label covers its strength, and none was compared. */
   readonly made?: boolean;
   /** The figures were compared with the label in the hand. */
@@ -132,7 +133,8 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   };
   say(mustBeChecked(sheet) && !d.confirmed && !d.made, `The figures of ${sheet.name} were not compared with the label in the hand.`);
   say(sheet.restricted, 'It is for licensed applicators only.');
-  say(planting.site === 'outdoors' ? !sheet.outdoors : planting.site === 'indoors' && !sheet.indoors, `The label does not carry it ${planting.site}.`);
+  say(planting.site === 'outdoors' ? !sheet.outdoors : !sheet.indoors, `The label does not carry it ${SITE_WORDS[planting.site]}.`);
+  say(planting.site === 'indoors' && sheet.indoors && !forRooms(sheet), 'The label names no room that is lived in.');
   const flowering = planting.stage === 'flowering';
   say(flowering && line?.inBloom === 'never', 'The label bars it on open flowers.');
   say(flowering && line?.inBloom !== 'never' && sheet.bees === 'toxic', 'It harms bees, and the plants were in flower.');

@@ -1,3 +1,4 @@
+import type { Site } from '../catalogue/sites';
 import { HOSTS, type Friend, type Host, type Trouble } from '../catalogue';
 
 /** The last weeks' weather, in the coarse words the entries use. */
@@ -11,7 +12,7 @@ export interface Surroundings {
   readonly recent: readonly WeatherWord[];
   /** Degrees from the equator, sign ignored; a cool climate when not known. */
   readonly latitude?: number;
-  readonly site?: 'outdoors' | 'tunnel' | 'indoors';
+  readonly site?: Site;
 }
 
 const OUT_OF_SEASON = 0.2;
@@ -45,7 +46,7 @@ export function inSeasonAt(months: readonly number[], { month, latitude, site }:
   const north = latitude === undefined ? 50 : Math.abs(latitude);
   if (site === 'indoors' || north < 23.5) return true;
   if (months.includes(month)) return true;
-  if (north >= 38 && site !== 'tunnel') return false;
+  if (north >= 38 && site !== 'tunnel' && site !== 'glasshouse') return false;
   return months.includes((month % 12) + 1) || months.includes(((month + 10) % 12) + 1);
 }
 

@@ -28,6 +28,7 @@ const ABOUT = [
   { value: 'for-butterflies', label: 'Kept for butterflies' },
   { value: 'pond-near', label: 'Water within a few strides' },
   { value: 'in-pots', label: 'They stand in pots' },
+  { value: 'none-of-those', label: 'None of the kinds that labels warn of' },
 ] as const;
 
 /** Adds a planting, or changes one. @param id null for a new one */
@@ -118,8 +119,9 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
               onChange={field.onChange}
               options={[
                 { value: 'outdoors', label: 'Outdoors' },
-                { value: 'tunnel', label: 'Tunnel or greenhouse' },
-                { value: 'indoors', label: 'Indoors' },
+                { value: 'tunnel', label: 'Tunnel' },
+                { value: 'glasshouse', label: 'Glasshouse' },
+                { value: 'indoors', label: 'A room' },
               ]}
             />
           )}

@@ -1,4 +1,4 @@
-import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
+import { findControlCard, findHost, findTroubleCard, SITE_WORDS } from '@sleetbrook/core/cards';
 import { instant, sayIn, sayWhen } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -66,7 +66,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                 end={p.edible && p.pickFrom ? `${sayDate(p.pickFrom)} ${p.pickUntil ? `to ${sayDate(p.pickUntil)}` : 'on'}` : sayPicking(p)}
               />
               <Row title="Area" end={sayIn(p.areaM2, 'area', garden.units)} />
-              <Row title="Stands" end={p.site} {...(p.dense ? { endSub: 'closely planted' } : {})} />
+              <Row title="Stands" end={SITE_WORDS[p.site]} {...(p.dense ? { endSub: 'closely planted' } : {})} />
               {cases.some((c) => c.plantingId === id) && <Section>Open cases</Section>}
               {cases
                 .filter((c) => c.plantingId === id)

@@ -28,6 +28,7 @@ const AROUND = [
   { value: 'children', label: 'Children' },
   { value: 'pets', label: 'Pets' },
   { value: 'hives', label: 'Bee hives near' },
+  { value: 'hens', label: 'Hens, rabbits or others that eat there' },
   { value: 'fish-pond', label: 'A pond with fish' },
   { value: 'sensitive-neighbour', label: 'A neighbour who reacts to sprays' },
 ] as const;

@@ -284,7 +284,8 @@ function Form({ base, id, specimen, units }: FormProps) {
 
         <Section>Where and when</Section>
         <Tick label="Outdoors" checked={form.outdoors} onChange={(outdoors) => change({ outdoors })} />
-        <Tick label="Under cover: tunnel, greenhouse, room" checked={form.indoors} onChange={(indoors) => change({ indoors })} />
+        <Tick label="Under cover: tunnel or glasshouse" checked={form.indoors} onChange={(indoors) => change({ indoors })} />
+        {form.indoors && <Tick label="In rooms that are lived in, too" checked={form.rooms} onChange={(rooms) => change({ rooms })} />}
         {at('outdoors') && <T className="text-rowan">{at('outdoors')}</T>}
         <Field
           label="Keep out"

@@ -1,6 +1,7 @@
 import { ownSheetSchema, type OwnSheet } from '@sleetbrook/core/api';
 import {
   FORMULATIONS,
+  forRooms,
   levelDensityOf,
   METHOD_WORDS,
   methodOf,
@@ -57,6 +58,7 @@ export interface SheetForm {
   readonly organicListed: boolean;
   readonly outdoors: boolean;
   readonly indoors: boolean;
+  readonly rooms: boolean;
   readonly protection: LabelSheet['protection'];
   readonly bees: LabelSheet['bees'];
   readonly fish: boolean;
@@ -127,6 +129,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   organicListed: s.organicListed,
   outdoors: s.outdoors,
   indoors: s.indoors,
+  rooms: forRooms(s),
   protection: s.protection,
   bees: s.bees,
   fish: s.fish,
@@ -277,6 +280,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     organicListed: f.organicListed,
     outdoors: f.outdoors,
     indoors: f.indoors,
+    rooms: f.indoors && f.rooms,
     protection: f.protection,
     bees: f.bees,
     fish: f.fish,

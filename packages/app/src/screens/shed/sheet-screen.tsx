@@ -1,5 +1,5 @@
 import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { allowedIn, lineFor, moaOf, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import { allowedIn, forRooms, lineFor, moaOf, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
@@ -134,7 +134,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         ))}
         <Section>Limits</Section>
         <Row title="Keep out" end={reEntry} />
-        <Row title="Where" end={[s.outdoors && 'outdoors', s.indoors && 'under cover'].filter(Boolean).join(', ')} />
+        <Row title="Where" end={[s.outdoors && 'outdoors', s.indoors && 'under cover', forRooms(s) && 'in rooms'].filter(Boolean).join(', ')} />
         {s.maxTempC !== undefined && <Row title="Not at or above" end={`${trim(s.maxTempC, 1)} °C`} />}
         <Row title="No rain for" end={`${s.rainfastHours} h`} />
         <Row title="Mix keeps" end={`${s.mixLifeHours} h`} />

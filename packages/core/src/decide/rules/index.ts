@@ -12,6 +12,7 @@ import { densePlanting } from './dense-planting';
 import { foodCrop } from './food-crop';
 import { helpersAfterBroad } from './helpers-after-broad';
 import { helpersReleased } from './helpers-released';
+import { hens } from './hens';
 import { hives } from './hives';
 import { homeMade } from './home-made';
 import { inPots } from './in-pots';
@@ -95,6 +96,7 @@ export const RULES: readonly Rule[] = [
   coverTips,
   coverHeat,
   childrenAndPets,
+  hens,
   hives,
   neighbour,
   patchTest,

@@ -18,7 +18,11 @@ export const plantHarmed: Rule = (s, c) => {
       const { event, label } = WAIT[h.what];
       return { ...base, code: `harms-${h.what}`, weight: 'not-now', opens: { kind: 'event', event, change: { code: h.what, label, without: h.what } } };
     }
-    if (s.host.crops.includes(h.what)) return { ...base, code: 'harms-plant', weight: 'never' };
+    if (!s.host.crops.includes(h.what)) continue;
+    if (!h.kinds) return { ...base, code: 'harms-plant', weight: 'never' };
+    if (s.planting.about.includes('none-of-those')) continue;
+    const change = { code: 'none-of-those', label: `Mine are no ${h.kinds}`, withAbout: 'none-of-those' as const };
+    return { ...base, code: 'harms-kinds', weight: 'not-now', opens: { kind: 'event', event: `where they are none of these: ${h.kinds}`, change } };
   }
   return null;
 };

@@ -1,26 +1,34 @@
-import type { Rule } from '../types';
+import { SITE_WORDS } from '../../catalogue/sites';
+import { forRooms } from '../../label';
+import type { Reason, Rule } from '../types';
 
-/** Indoors, tunnel or open air: only where the label says. A tunnel counts as under cover. */
+const CP = { mark: 'CP' } as const;
+
+/** Open air, tunnel, glasshouse or a room that is lived in: only where the label says. */
 export const site: Rule = (s, c) => {
-  const under = s.planting.site !== 'outdoors';
-  if (c.control.outdoorsOnly && under) {
-    return { code: 'site', weight: 'never', sentence: 'It only makes sense in the open air.', inputs: [], source: { mark: 'CP' } };
+  const at = s.planting.site;
+  const inputs = [{ name: 'Site', value: SITE_WORDS[at] }];
+  const never = (sentence: string, more: Partial<Reason> = {}): Reason => ({ code: 'site', weight: 'never', sentence, inputs, source: CP, ...more });
+  if (c.control.outdoorsOnly && at !== 'outdoors') return never('It only makes sense in the open air.');
+  if (!c.sheet) return null;
+  if (at === 'outdoors') return c.sheet.outdoors ? null : never('This label is for under cover only.');
+  if (!c.sheet.indoors) return never('This label is for outdoors only.');
+  if (at === 'indoors' && !forRooms(c.sheet)) {
+    return never(
+      c.sheet.formulation === 'VP'
+        ? 'Never in a house that is lived in: for a closed glasshouse only.'
+        : 'Its label names neither house plants nor rooms that are lived in: for outdoors and glass only.',
+    );
   }
-  if (s.planting.site === 'indoors' && c.sheet?.formulation === 'VP') {
-    return {
-      code: 'site',
-      weight: 'never',
-      sentence: 'Never in a house that is lived in: for a closed glasshouse only.',
-      inputs: [{ name: 'Site', value: 'a room' }],
-      source: { mark: 'CP' },
-    };
+  if (at === 'tunnel' && c.sheet.formulation === 'VP') {
+    return never('A tunnel does not close: vapour needs a glasshouse that does.', {
+      weight: 'not-now',
+      opens: {
+        kind: 'event',
+        event: 'in a glasshouse that closes',
+        change: { code: 'glasshouse', label: 'It is a glasshouse that closes', planting: { site: 'glasshouse' } },
+      },
+    });
   }
-  if (!c.sheet || (under ? c.sheet.indoors : c.sheet.outdoors)) return null;
-  return {
-    code: 'site',
-    weight: 'never',
-    sentence: under ? 'This label is for outdoors only.' : 'This label is for indoors only.',
-    inputs: [{ name: 'Site', value: s.planting.site }],
-    source: { mark: 'CP' },
-  };
+  return null;
 };

@@ -4,7 +4,7 @@ import type { LabelSheet } from '../schema';
 /** Specimen under a generic name: check against your own label. */
 export const horticulturalOil: LabelSheet = {
   id: 'horticultural-oil',
-  version: 1,
+  version: 2,
   specimen: true,
   restricted: false,
   name: 'Horticultural oil 97 EC',
@@ -50,6 +50,14 @@ export const horticulturalOil: LabelSheet = {
   harms: [
     { what: 'thirsty', why: 'Plants short of water scorch under it.', prov: CP },
     { what: 'tender-growth', why: 'Oil burns soft new leaves.', prov: CP },
+    { what: 'maple', kinds: 'red and Japanese maples', why: 'Oil burns red and Japanese maples.', prov: MEM },
+    { what: 'nuts', kinds: 'black walnut and hickory', why: 'Oil burns black walnut and hickory.', prov: MEM },
+    {
+      what: 'conifer',
+      kinds: 'junipers, cedars, cryptomeria and blue spruce',
+      why: 'Oil burns junipers, cedars and cryptomeria, and takes the blue off blue spruce.',
+      prov: MEM,
+    },
   ],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
@@ -68,7 +76,7 @@ export const horticulturalOil: LabelSheet = {
   cautions: [
     { text: 'Not on drought-stressed plants, nor in frost.', prov: CP },
     { text: 'Keep shaking: it parts from the water.', prov: CP },
-    { text: 'Harms red and Japanese maples, black walnut, hickory, smoke tree, junipers and cedars; it takes the blue off blue spruce.', prov: MEM },
+    { text: 'Burns smoke tree, too.', prov: MEM },
   ],
   firstAid: 'Swallowed: call at once, no vomiting: oil in the lungs is the danger.',
   physician: 'A refined oil: the danger is breathing it in. No vomiting.',

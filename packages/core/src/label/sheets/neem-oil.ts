@@ -4,7 +4,7 @@ import type { LabelSheet } from '../schema';
 /** Specimen under a generic name: check against your own label. */
 export const neemOil: LabelSheet = {
   id: 'neem-oil',
-  version: 1,
+  version: 2,
   specimen: true,
   restricted: false,
   name: 'Neem oil, horticultural',
@@ -49,7 +49,10 @@ export const neemOil: LabelSheet = {
     },
   ],
   forbidden: [{ crop: 'air-plants', why: 'Air plants breathe through leaf scales: oil suffocates them.' }],
-  harms: [{ what: 'thirsty', why: 'Plants short of water scorch under it.', prov: CP }],
+  harms: [
+    { what: 'ferns', why: 'Oil burns ferns.', prov: CP },
+    { what: 'thirsty', why: 'Plants short of water scorch under it.', prov: CP },
+  ],
   reEntry: { kind: 'until-dry' },
   bees: 'wet',
   fish: true,
@@ -60,9 +63,9 @@ export const neemOil: LabelSheet = {
   gaps: [{ group: 'sulfur', days: 14, prov: MEM }],
   notMixedWith: ['sulfur', 'captan'],
   mixLifeHours: 8,
-  into: 'soap-then-oil',
+  into: 'shake-in',
   cautions: [
-    { text: 'Twice as much plain liquid soap as oil carries it into water.', prov: CP },
+    { text: 'A product for spraying brings what carries it into water. Raw oil does not: that is made on the bench, and no label covers it.', prov: CP },
     { text: 'Never neat. Horticultural grade only.', prov: CP },
   ],
   firstAid: 'Swallowed: call at once, no vomiting: oil in the lungs is the danger. Keep it from children: small ones have been made gravely ill by neem oil.',

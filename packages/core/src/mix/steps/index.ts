@@ -52,4 +52,4 @@ function asItComes(job: Job, load: MixPlan['loads'][number]): Step {
 }
 
 export { protectionList } from './wear';
-export type { JobAbout, Site } from './job';
+export type { JobAbout } from './job';

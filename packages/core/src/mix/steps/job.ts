@@ -1,3 +1,4 @@
+import type { Site } from '../../catalogue/sites';
 import type { PlacedHow } from '../../catalogue/how';
 import type { Method } from '../../catalogue/methods';
 import type { Control } from '../../catalogue/schema';
@@ -6,7 +7,6 @@ import { inWordsOf } from '../../measure';
 import type { MixPlan } from '../types';
 
 /** Where the plants stand: in the open, in a tunnel or glasshouse that bees reach, or in a room. */
-export type Site = 'outdoors' | 'tunnel' | 'indoors';
 
 /** What the cards of a mix follow from, beside its figures. */
 export interface JobAbout {

@@ -1,10 +1,11 @@
+import type { Site } from '../../catalogue/sites';
 import { trim } from '../../measure';
 import type { HourNeeds } from '../../catalogue';
 import { dryingHours, FROST_AHEAD_H, HEAT_AHEAD_H, type Conditions } from '../conditions';
 
 /** Where the plants stand and whether they flower: decides which rules apply. */
 export interface Setting {
-  readonly site: 'outdoors' | 'tunnel' | 'indoors';
+  readonly site: Site;
   readonly inFlower: boolean;
 }
 
