@@ -1,6 +1,19 @@
 import fc from 'fast-check';
 import { findHost, findTrouble, HOSTS, type Host } from '../src/catalogue';
-import { enough, hostWeight, inSeasonAt, thresholdFor, trendOf, usualness, watchList, wilson } from '../src/scout';
+import {
+  climateOf,
+  enough,
+  hostWeight,
+  inSeasonAt,
+  likeMonths,
+  thresholdFor,
+  trendOf,
+  usualness,
+  warmthMonths,
+  watchList,
+  wilson,
+  type Climate,
+} from '../src/scout';
 
 const host = (id: string): Host => {
   const h = findHost(id);
@@ -71,12 +84,56 @@ describe('how usual', () => {
     expect(usualness(aphid, around)).toBeGreaterThan(usualness(aphid, { ...around, month: 1 }));
     expect(usualness(aphid, { ...around, recent: ['dry', 'warm'] })).toBeGreaterThan(usualness(aphid, around));
   });
-  test('the season is longer toward the equator and indoors', () => {
-    expect(inSeasonAt([5, 6], { month: 4, latitude: 55 })).toBe(false);
-    expect(inSeasonAt([5, 6], { month: 4, latitude: 34 })).toBe(true);
-    expect(inSeasonAt([5, 6], { month: 12, latitude: 34 })).toBe(false);
-    expect(inSeasonAt([5, 6], { month: 12, latitude: 10 })).toBe(true);
-    expect(inSeasonAt([5, 6], { month: 12, latitude: 55, site: 'indoors' })).toBe(true);
+  test('a month stands for those that are like it', () => {
+    const where = (latitude: number, longitude: number, country: string | null = null) => ({ where: { latitude, longitude, country } });
+    const ALNWICK = where(55.2, -1.9, 'GB');
+    expect(inSeasonAt([5, 6], { month: 4, ...ALNWICK })).toBe(false);
+    expect(inSeasonAt([5, 6], { month: 4, ...where(40.4, -3.7, 'ES') })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 12, ...where(40.4, -3.7, 'ES') })).toBe(false);
+    expect(inSeasonAt([5, 6], { month: 12, ...where(28.6, 77.2, 'IN') })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 12, ...where(10, 8) })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 12, ...ALNWICK, site: 'indoors' })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 4, ...ALNWICK, site: 'glasshouse' })).toBe(true);
+    // the garden's own warmth counts on top, and never takes a season away
+    expect(inSeasonAt([5, 6], { month: 4, ...ALNWICK, meanC: 13 })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 4, ...ALNWICK, meanC: 9 })).toBe(false);
+    // a warm week wakes nothing two months early where winters rest, and does where they do not
+    expect(inSeasonAt([5, 6], { month: 2, ...ALNWICK, meanC: 14 })).toBe(false);
+    expect(inSeasonAt([5, 6], { month: 1, ...where(37.4, -6, 'ES'), meanC: 14 })).toBe(true);
+    expect(inSeasonAt([5, 6], { month: 6, ...ALNWICK, meanC: 7 })).toBe(true);
+  });
+  // kinds after Peel et al. 2007 (Köppen-Geiger), coarse
+  test.each<[string, number, number, string | null, Climate]>([
+    ['London', 51.5, -0.1, 'GB', 'temperate'],
+    ['Madrid', 40.4, -3.7, 'ES', 'mediterranean'],
+    ['A Coruña', 43.4, -8.4, 'ES', 'temperate'],
+    ['Rome', 41.9, 12.5, 'IT', 'mediterranean'],
+    ['Milan', 45.5, 9.2, 'IT', 'temperate'],
+    ['Athens', 38, 23.7, null, 'mediterranean'],
+    ['New York', 40.7, -74, 'US', 'continental'],
+    ['Seattle', 47.6, -122.3, 'US', 'temperate'],
+    ['Sacramento', 38.6, -121.5, 'US', 'mediterranean'],
+    ['Houston', 29.8, -95.4, 'US', 'subtropical'],
+    ['Atlanta', 33.7, -84.4, 'US', 'subtropical'],
+    ['Delhi', 28.6, 77.2, 'IN', 'subtropical'],
+    ['Mumbai', 19.1, 72.9, 'IN', 'tropical'],
+    ['Tokyo', 35.7, 139.7, 'JP', 'continental'],
+    ['Warsaw', 52.2, 21, 'PL', 'continental'],
+    ['Helsinki', 60.2, 24.9, 'FI', 'cold'],
+    ['Edmonton', 53.5, -113.5, 'CA', 'cold'],
+    ['Cape Town', -33.9, 18.4, 'ZA', 'mediterranean'],
+    ['Perth', -31.9, 115.9, 'AU', 'mediterranean'],
+    ['Sydney', -33.9, 151.2, 'AU', 'subtropical'],
+    ['Hobart', -42.9, 147.3, 'AU', 'temperate'],
+    ['Buenos Aires', -34.6, -58.4, 'AR', 'subtropical'],
+    ['Ouagadougou', 12.4, -1.5, 'BF', 'tropical'],
+  ])('%s', (_town, latitude, longitude, country, kind) => expect(climateOf({ latitude, longitude, country })).toBe(kind));
+  test('as warm as it is, and nothing below growing', () => {
+    expect(warmthMonths(16)).toEqual([6, 9]);
+    expect(warmthMonths(30)).toEqual([7, 8]);
+    expect(warmthMonths(7.9)).toEqual([]);
+    expect(likeMonths('tropical', 1, null)).toBeNull();
+    expect(likeMonths('temperate', 1, null)).toEqual([1]);
   });
   test('a rare plant is judged by its kin, an unknown one by everything', () => {
     const rust = trouble('rust');

@@ -52,6 +52,8 @@ describe('what was seen decides before the month does', () => {
       host: 'potato',
       trouble: 'colorado-beetle',
       now: `2026-${month}-15T19:30:00Z`,
+      // as warm as that month is: a warm May would bring what June brings
+      weather: { temperatureC: month === '05' ? 11 : 15 },
       seenSigns,
       ...(stageSeen ? { stageSeen } : {}),
     }).reasons.find((r) => r.code === 'pest-stage');

@@ -38,14 +38,14 @@ import {
   stagesOfSigns,
 } from '@sleetbrook/core/diagnose';
 import { sayProvenance } from '@sleetbrook/core/measure';
-import { hostWeight, usualness } from '@sleetbrook/core/scout';
+import { hostWeight, meanTemperature, usualness, type Where } from '@sleetbrook/core/scout';
 import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
 
 export interface NamingTask {
   readonly hostId: string;
   readonly month: number;
-  readonly latitude: number;
+  readonly where: Where;
   readonly site: Site;
   readonly recent: readonly HourlyWeather[];
   readonly answers: readonly Answer[];
@@ -137,11 +137,12 @@ const UNDECIDED: Deciding = {
 /** Further down nobody looks. */
 const SHOWN = 12;
 
-const contextOf = (task: Pick<NamingTask, 'month' | 'latitude' | 'recent' | 'site'>, host: Host): KeyContext => ({
+const contextOf = (task: Pick<NamingTask, 'month' | 'where' | 'recent' | 'site'>, host: Host): KeyContext => ({
   host,
-  month: seasonalMonth(task.month, task.latitude),
+  month: seasonalMonth(task.month, task.where.latitude),
   recent: recentWords(task.recent),
-  latitude: task.latitude,
+  where: task.where,
+  meanC: meanTemperature(task.recent),
   site: task.site,
 });
 

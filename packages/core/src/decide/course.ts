@@ -3,6 +3,7 @@ import { sayDay } from '../measure';
 import { addDays, dayOf, dayStart } from '../schedule/local-day';
 import { thresholdFor } from '../scout/count';
 import { inSeasonAt } from '../scout/usual';
+import { meanAhead, whereOf } from './where';
 import type { Situation } from './types';
 
 export interface Course {
@@ -37,11 +38,11 @@ function spread(rainMm: number, dampHours: number): string {
 export function courseIfLeft(s: Situation, share: number | null, helpers: readonly string[]): Course {
   const { trouble, place, planting } = s;
   const month = Number(dayOf(s.now, place.zone).slice(5, 7));
-  const at = (m: number) => {
-    const around = { month: seasonalMonth(((m - 1) % 12) + 1, place.latitude), latitude: place.latitude, site: planting.site };
+  const at = (m: number, meanC: number | null = null) => {
+    const around = { month: seasonalMonth(((m - 1) % 12) + 1, place.latitude), where: whereOf(s), meanC, site: planting.site };
     return trouble.life.filter((l) => inSeasonAt(l.months, around));
   };
-  const here = at(month);
+  const here = at(month, meanAhead(s.conditions));
   const sentences = [trouble.tolerate.text];
   if (here.length > 0) sentences.push(`Now: ${here.map((l) => `${l.stage.toLowerCase()}, ${l.where}`).join('; ')}.`);
   for (let i = 1; i <= 6; i++) {

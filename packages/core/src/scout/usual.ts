@@ -1,4 +1,5 @@
 import type { Site } from '../catalogue/sites';
+import { climateOf, likeMonths, type Where } from './climate';
 import { HOSTS, type Friend, type Host, type Trouble } from '../catalogue';
 
 /** The last weeks' weather, in the coarse words the entries use. */
@@ -10,8 +11,10 @@ export interface Surroundings {
   /** 1 … 12 as counted in the northern hemisphere: shift by six in the south. */
   readonly month: number;
   readonly recent: readonly WeatherWord[];
-  /** Degrees from the equator, sign ignored; a cool climate when not known. */
-  readonly latitude?: number;
+  /** Where that is; a cool climate when not known. */
+  readonly where?: Where;
+  /** Mean temperature of the days that are known, °C; null or left out where none are. */
+  readonly meanC?: number | null;
   readonly site?: Site;
 }
 
@@ -39,14 +42,15 @@ export function usualness(suspect: Trouble | Friend, around: Surroundings): numb
 }
 
 /**
- * Whether this is its time of year. Entries count months for a cool climate: nearer the equator the
- * season is a month longer at both ends, within the tropics and indoors it is the whole year.
+ * Whether this is its time of year. Entries count months for a cool climate: elsewhere a month stands for those that are
+ * like it, in the tropics and in a room for all of them, under cover for the ones beside it, too; and where it is known
+ * to be warmer than the climate says, for as warm ones.
  */
-export function inSeasonAt(months: readonly number[], { month, latitude, site }: Pick<Surroundings, 'month' | 'latitude' | 'site'>): boolean {
-  const north = latitude === undefined ? 50 : Math.abs(latitude);
-  if (site === 'indoors' || north < 23.5) return true;
-  if (months.includes(month)) return true;
-  if (north >= 38 && site !== 'tunnel' && site !== 'glasshouse') return false;
+export function inSeasonAt(months: readonly number[], { month, where, meanC, site }: Pick<Surroundings, 'month' | 'where' | 'meanC' | 'site'>): boolean {
+  if (site === 'indoors') return true;
+  const like = likeMonths(where ? climateOf(where) : 'temperate', month, meanC ?? null);
+  if (like === null || like.some((m) => months.includes(m))) return true;
+  if (site !== 'tunnel' && site !== 'glasshouse') return false;
   return months.includes((month % 12) + 1) || months.includes(((month + 10) % 12) + 1);
 }
 

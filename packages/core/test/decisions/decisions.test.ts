@@ -33,12 +33,14 @@ const TIMES: Readonly<Record<string, string>> = {
   evening: '2026-05-24T20:15:00Z',
   night: '2026-05-24T23:30:00Z',
 };
-/** Gardens in five climates, two of them where July is winter or no season at all. */
+/** Gardens in seven climates, three of them where July is winter or no season at all. */
 const GARDENS: Readonly<Record<string, { latitude: number; longitude: number; zone: string }>> = {
   larkfold: { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' },
   texas: { latitude: 30.3, longitude: -97.7, zone: 'America/Chicago' },
   prairie: { latitude: 50.4, longitude: -104.6, zone: 'America/Regina' },
   victoria: { latitude: -37.8, longitude: 145, zone: 'Australia/Melbourne' },
+  delhi: { latitude: 28.6, longitude: 77.2, zone: 'Asia/Kolkata' },
+  madrid: { latitude: 40.4, longitude: -3.7, zone: 'Europe/Madrid' },
   burkina: { latitude: 12.4, longitude: -1.5, zone: 'Africa/Ouagadougou' },
 };
 const DAY = 86_400_000;

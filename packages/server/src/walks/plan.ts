@@ -1,7 +1,7 @@
 import type { Case, Garden, Planting, WalkPlan, WatchItem } from '@sleetbrook/core/api';
 import { findHost } from '@sleetbrook/core/catalogue';
 import { recentWords, seasonalMonth } from '@sleetbrook/core/diagnose';
-import { thresholdFor, watchList } from '@sleetbrook/core/scout';
+import { meanTemperature, thresholdFor, watchList } from '@sleetbrook/core/scout';
 import type { HourlyWeather } from '@sleetbrook/core/weather';
 import type { DatedTally } from './store';
 
@@ -27,7 +27,12 @@ export function planWalk(facts: Facts): WalkPlan {
       ...counted.filter((t) => t.affected > 0).map((t) => t.troubleId),
       ...facts.cases.filter((c) => c.plantingId === planting.id).map((c) => c.troubleId),
     ];
-    const watch = host ? watchList({ host, month, recent, latitude: garden.latitude, site: planting.site }, found) : [];
+    const watch = host
+      ? watchList(
+          { host, month, recent, where: { ...garden, country: garden.country || null }, meanC: meanTemperature(facts.weather), site: planting.site },
+          found,
+        )
+      : [];
     return {
       plantingId: planting.id,
       watch: watch.map(({ trouble, sign, why }): WatchItem => {

@@ -2,9 +2,13 @@ import { doesOn } from '../../catalogue/used-on';
 import { seasonalMonth } from '../../diagnose/recent';
 import { stagesOfSigns } from '../../diagnose/stage-of-signs';
 import { inSeasonAt } from '../../scout/usual';
+import { meanAhead, whereOf } from '../where';
 import { addDays, dayOf, dayStart } from '../../schedule/local-day';
 import type { Candidate, Change, Rule, Situation } from '../types';
 import type { Instant } from '../../measure';
+
+/** For so long what is warm now says what is about. */
+const WEATHER_HOLDS_MS = 10 * 86_400_000;
 
 type Life = Situation['trouble']['life'];
 
@@ -28,8 +32,10 @@ function about(s: Situation, at: Instant): Life {
 function inMonth(s: Situation, at: Instant): Life {
   // indoors every stage is about at any time
   if (s.planting.site === 'indoors') return s.trouble.life;
+  // the weather that is known says nothing of the months to come
+  const soon = at - s.now < WEATHER_HOLDS_MS;
   const month = seasonalMonth(Number(dayOf(at, s.place.zone).slice(5, 7)), s.place.latitude);
-  return s.trouble.life.filter((l) => inSeasonAt(l.months, { month, latitude: s.place.latitude, site: s.planting.site }));
+  return s.trouble.life.filter((l) => inSeasonAt(l.months, { month, where: whereOf(s), meanC: soon ? meanAhead(s.conditions) : null, site: s.planting.site }));
 }
 
 /**
