@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
 import { copperOfPlan, type PastTreatment } from '../src/decide';
 import { sameProduct } from '../src/decide/same-product';
-import { activesOf, aidFor, allowedIn, copperShare, moaOf, strictSheet, type LabelSheet } from '../src/label';
+import { activesOf, aidFor, allowedIn, copperShare, helperDays, moaOf, strictSheet, type LabelSheet } from '../src/label';
 import { looserThan } from '../src/label/files';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { at, past, verdictOn, type Setup } from './situation';
@@ -253,6 +253,27 @@ describe('looser in what was not compared before', () => {
     expect(looserThan(own('horticultural-oil', { notMixedWith: ['anything'] }), oil).join(' ')).not.toMatch(/mixed with/));
   test('a doubled rate is said once, not as its dose too', () =>
     expect(looserThan(own('malathion-50-ec', { lines: [{ ...line, rate: { ...line.rate, max: line.rate.max * 2 } }] }), malathion)).toHaveLength(1));
+});
+
+describe('what was sprayed, and helpers of each kind', () => {
+  // order of size after published lists of side effects on beneficials, from memory
+  test.each<[string, 'mites' | 'wasps' | 'ladybirds' | 'nematodes', number]>([
+    ['potassium-soap', 'mites', 1],
+    ['horticultural-oil', 'ladybirds', 1],
+    ['wettable-sulfur', 'mites', 14],
+    ['wettable-sulfur', 'nematodes', 0],
+    ['pyrethrins', 'wasps', 3],
+    ['pyrethrins', 'nematodes', 0],
+    ['malathion-50-ec', 'mites', 28],
+    ['malathion-50-ec', 'nematodes', 14],
+    ['bt-kurstaki', 'wasps', 0],
+    ['spinosad', 'wasps', 14],
+  ])('%s, %s: %i days', (id, kind, days) => expect(helperDays(sheet(id), kind)).toBe(days));
+  test('a broad insecticide that nobody knows is taken for the worst, another unknown for nothing', () => {
+    expect(helperDays(own('malathion-50-ec', { actives: active('Newthion') }), 'wasps')).toBe(42);
+    expect(helperDays(own('kaolin', { actives: active('Garlic juice') }), 'wasps')).toBe(0);
+    expect(helperDays(own('kaolin', { actives: [...active('Kaolin'), ...active('Carbaryl', 5)] }), 'ladybirds')).toBe(28);
+  });
 });
 
 describe('what to say on the phone', () => {

@@ -163,6 +163,10 @@ export type LifeStage = z.infer<typeof lifeStageSchema>;
 export const schoolsSchema = z.strictObject({ topic: sentence, positions: z.array(sentence).min(2), ours: sentence, why: sentence });
 export type Schools = z.infer<typeof schoolsSchema>;
 
+/** Kinds of helpers that are set free, by what harms them. */
+export const RELEASED = ['mites', 'wasps', 'ladybirds', 'nematodes'] as const;
+export type Released = (typeof RELEASED)[number];
+
 export const CARRIERS = ['wind', 'splash', 'tool', 'soil', 'seed', 'insect', 'flight', 'crawling', 'plants', 'none'] as const;
 
 export const troubleSchema = z.strictObject({
@@ -217,6 +221,8 @@ export const troubleSchema = z.strictObject({
         does: z.enum(DOES).optional(),
         /** Its time against this one, where that is not the control's own. */
         when: whenSchema.optional(),
+        /** Least warmth of the soil against this one, °C. */
+        soilC: z.number().min(0).max(30).optional(),
       }),
     )
     .min(3),
@@ -321,8 +327,10 @@ export const controlSchema = z.strictObject({
   alsoFor: z.array(z.strictObject({ pests: z.array(id).min(1), effect: z.number().min(0).max(1), why: sentence, prov: provenanceSchema })).optional(),
   /** Made at home from plants, soap or ash: a pesticide in law in some places. */
   homeMade: z.boolean().optional(),
-  /** Lets living helpers go, which what kills helpers undoes. */
-  releases: z.boolean().optional(),
+  /** Lets living helpers go, which what kills helpers undoes; and of which kind. */
+  releases: z.enum(RELEASED).optional(),
+  /** Least warmth of the soil, °C, where that counts; a trouble's own line may say otherwise. */
+  soilC: z.number().min(0).max(30).optional(),
   /** Shuts insects out, the useful ones too. */
   covers: z.boolean().optional(),
   /** Where growers' schools differ about it. */

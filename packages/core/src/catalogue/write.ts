@@ -44,6 +44,9 @@ export const timed = (phases: string, text: string, use: Means1, prov: Provenanc
   when: { phases: words(phases) as Phase[], text, prov },
 });
 
+/** @example inSoil(5, against('nematodes', 0.8, '…')) // from 5 °C of soil on */
+export const inSoil = (soilC: number, use: Means1): Means1 => ({ ...use, soilC });
+
 /** Sign ids apart by spaces, by how typical they are. */
 export type Seen = Partial<Record<Typicality, string>>;
 

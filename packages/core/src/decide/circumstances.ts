@@ -9,6 +9,7 @@ export const ABOUT = [
   'pond-near',
   'in-pots',
   'none-of-those',
+  'soil-warm',
   'no-flower-open',
 ] as const;
 export type About = (typeof ABOUT)[number];

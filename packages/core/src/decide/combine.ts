@@ -1,3 +1,4 @@
+import { helperDays } from '../label';
 import type { Instant } from '../measure';
 import type { Verdict } from './types';
 
@@ -14,14 +15,21 @@ type Pair = (a: Verdict, b: Verdict) => Omit<Tie, 'a' | 'b'> | null;
 
 const named = (v: Verdict) => v.control.name.toLowerCase();
 const wets = (v: Verdict) => v.line?.coverage === 'wetted' || v.line?.coverage === 'run-off' || v.control.homeMade === true;
-const HARSH = 3;
+/** Longer than this nobody waits with helpers in the fridge: then it is one or the other. */
+const LONG_DAYS = 7;
 
 const killsHelpers: Pair = (a, b) =>
-  a.control.releases && b.sheet && b.control.hazard.helpers >= HARSH
+  a.control.releases && b.sheet && helperDays(b.sheet, a.control.releases) > LONG_DAYS
     ? { kind: 'conflict', sentence: `${b.control.name} kills the helpers you set free. One or the other.` }
     : null;
+const helpersLater: Pair = (a, b) => {
+  const days = a.control.releases && b.sheet ? helperDays(b.sheet, a.control.releases) : 0;
+  return days > 1 && days <= LONG_DAYS
+    ? { kind: 'conflict', sentence: `Not together: ${named(b)} first, helpers ${days} days later, when what is left no longer kills them.` }
+    : null;
+};
 const wetsHelpers: Pair = (a, b) =>
-  a.control.releases && wets(b) && b.control.hazard.helpers > 0 && b.control.hazard.helpers < HARSH
+  a.control.releases && wets(b) && (b.sheet ? helperDays(b.sheet, a.control.releases) === 1 : b.control.hazard.helpers > 0)
     ? { kind: 'order', sentence: `${b.control.name} first; helpers once it has dried, a day or more later.` }
     : null;
 const shutOut: Pair = (a, b) => (a.control.covers && b.control.releases ? { kind: 'conflict', sentence: 'A cover shuts helpers out.' } : null);
@@ -56,7 +64,7 @@ const pinchFirst: Pair = (a, b) =>
     ? { kind: 'helps', sentence: `Take the worst away first: ${named(b)} has less to reach.` }
     : null;
 
-const PAIRS: readonly Pair[] = [killsHelpers, shutOut, gap, oneTank, wetsHelpers, coverLast, washedOff, antsFirst, washThenDrench, pinchFirst];
+const PAIRS: readonly Pair[] = [killsHelpers, helpersLater, shutOut, gap, oneTank, wetsHelpers, coverLast, washedOff, antsFirst, washThenDrench, pinchFirst];
 
 /**
  * Everything that the controls of one plan do to each other: what can not go together, what goes in

@@ -11,6 +11,7 @@ export { METHODS, type Method } from '../catalogue/methods';
 export { FORMULATION_CODES, FORMULATIONS, METHOD_WORDS, methodOf, methodsFor, type Formulation } from './formulation';
 export { forRooms } from './rooms';
 export { madeSheet, type Made } from './made-sheet';
+export { helperDays } from './side-effects';
 export { sharedLine } from './shared-line';
 export { readWater, waterText } from './read-water';
 export { FORM_WORDS, RATE_FORMS, rateSchema, sayPer, sayRate, sayRateExact, startRate, systemOf, type Rate, type RateForm } from './rate';

@@ -28,6 +28,7 @@ const ABOUT = [
   { value: 'for-butterflies', label: 'Kept for butterflies' },
   { value: 'pond-near', label: 'Water within a few strides' },
   { value: 'in-pots', label: 'They stand in pots' },
+  { value: 'soil-warm', label: 'I measured the soil: warm enough' },
   { value: 'none-of-those', label: 'None of the kinds that labels warn of' },
 ] as const;
 

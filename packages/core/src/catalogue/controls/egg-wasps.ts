@@ -20,5 +20,5 @@ export const eggWasps: Control = {
   after: { text: 'Moth eggs turn black and stay closed.', prov: CP },
   means: ['egg-parasites'],
   does: 'cures',
-  releases: true,
+  releases: 'wasps',
 };

@@ -8,10 +8,10 @@ export const nematodes: Control = {
   rung: 3,
   hazard: { people: 0, bees: 0, water: 0, helpers: 0, persistence: 0 },
   organic: true,
-  needs: { minTempC: 12, duskOnly: true },
+  needs: { duskOnly: true },
+  soilC: 12,
   how: [
-    'Use fresh, at once',
-    " soil damp and within the packet's warmth.",
+    'Use fresh, at once; soil damp and as warm as the packet says.',
     'Water in at dusk, from a coarse rose, then water again.',
     'Keep the soil moist for two weeks.',
   ],
@@ -21,5 +21,5 @@ export const nematodes: Control = {
   after: { text: 'Fewer wilted plants in two weeks; limp, off-colour grubs when you dig.', prov: CP },
   means: ['nematodes'],
   does: 'cures',
-  releases: true,
+  releases: 'nematodes',
 };

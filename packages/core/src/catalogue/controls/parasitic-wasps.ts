@@ -16,6 +16,6 @@ export const parasiticWasps: Control = {
   after: { text: 'Whitefly scales turn black within three weeks.', prov: CP },
   means: ['enemies'],
   does: 'cures',
-  releases: true,
+  releases: 'wasps',
   underCoverOnly: true,
 };

@@ -11,8 +11,7 @@ export const pheromoneTrap: Control = {
   needs: {},
   how: [
     'Hang it as blossom ends, one for up to five trees.',
-    'Count and empty weekly',
-    ' renew the lure when its packet says.',
+    'Count and empty weekly; renew the lure when its packet says.',
     'Treat, if at all, one to two weeks after the catch rises.',
   ],
   works: { text: 'It times other means; alone it thins out a few males.', prov: CP },

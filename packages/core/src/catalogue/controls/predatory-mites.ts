@@ -11,9 +11,8 @@ export const predatoryMites: Control = {
   needs: { minTempC: 15, duskOnly: true },
   how: [
     'At the first specks, not when leaves brown.',
-    'Shake them over the leaves at dusk',
-    ' mist in dry air.',
-    'No sulfur, oil or soap for two weeks before.',
+    'Shake them over the leaves at dusk; mist in dry air.',
+    'No sulfur for two weeks before; oil and soap a day before, so that they are dry.',
   ],
   works: { text: 'They hunt mites and thrips leaf by leaf.', prov: CP },
   cautions: [],
@@ -21,5 +20,5 @@ export const predatoryMites: Control = {
   after: { text: 'Clean new leaves after three weeks; pear-shaped quick mites among the slow ones.', prov: CP },
   means: ['enemies'],
   does: 'cures',
-  releases: true,
+  releases: 'mites',
 };

@@ -17,7 +17,7 @@ export const releaseLadybirds: Control = {
   after: { text: 'Larvae within ten days; clean tips within two weeks.', prov: CP },
   means: ['enemies'],
   does: 'aids',
-  releases: true,
+  releases: 'ladybirds',
   schools: [
     {
       topic: 'releasing helpers',

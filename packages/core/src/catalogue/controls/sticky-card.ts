@@ -11,8 +11,7 @@ export const stickyCard: Control = {
   needs: {},
   how: [
     'Yellow for flies and whitefly, blue for thrips, just above the leaves.',
-    'One card to 2 square metres',
-    ' count them weekly.',
+    'One card to 2 square metres; count them weekly.',
     'Under glass and indoors only: outside they catch friends.',
   ],
   works: { text: 'They tell the numbers, and thin out the adults.', prov: CP },

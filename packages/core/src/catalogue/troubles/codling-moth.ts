@@ -1,6 +1,6 @@
 import { MEM } from '../../measure';
 import { FRUIT_GRUBS } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, inSoil, trouble } from '../write';
 
 export const codlingMoth = trouble({
   id: 'codling-moth',
@@ -46,6 +46,6 @@ export const codlingMoth = trouble({
     against('bt-spray', 0.3, 'Only at hatching, weekly.', MEM),
     against('grease-band', 0.1, 'Corrugated card bands catch cocooning grubs; grease does little.', MEM),
     against('pheromone-trap', 0.3, 'Tells the day moths fly.'),
-    against('nematodes', 0.45, 'On trunk and branches in early autumn.'),
+    inSoil(10, against('nematodes', 0.45, 'On trunk and branches in early autumn.')),
   ],
 });

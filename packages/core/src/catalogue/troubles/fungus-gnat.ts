@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, against, trouble } from '../write';
+import { against, cp, inSoil, trouble } from '../write';
 
 export const fungusGnat = trouble({
   id: 'fungus-gnat',
@@ -57,7 +57,7 @@ export const fungusGnat = trouble({
     against('leave-it', 0.1, 'A few gnats do no harm.', MEM),
     against('let-it-dry', 0.6, 'Larvae die in a dry top layer.'),
     against('sticky-card', 0.35, 'Catches adults and shows whether it works.'),
-    against('nematodes', 0.75, 'They seek the larvae in the compost.'),
+    inSoil(10, against('nematodes', 0.75, 'They seek the larvae in the compost.')),
     against('neem-spray', 0.6, 'As a soil drench at the same strength.'),
     against('licensed-person', 0.5, 'For what is beyond home means.'),
   ],

@@ -1,5 +1,5 @@
 import { GROUND_FEEDERS } from '../means';
-import { cp, against, trouble } from '../write';
+import { against, cp, inSoil, trouble } from '../write';
 
 export const slugs = trouble({
   id: 'slugs',
@@ -59,7 +59,7 @@ export const slugs = trouble({
     ...GROUND_FEEDERS,
     against('hand-pick', 0.6, 'By torch after dark or rain.'),
     against('beer-saucer', 0.5, 'Draws and drowns them; empty it daily.'),
-    against('nematodes', 0.7, 'In warm moist soil, six weeks of work.'),
+    inSoil(5, against('nematodes', 0.7, 'In warm moist soil, six weeks of work.')),
     against('iron-phosphate-bait', 0.8, 'They stop feeding and go to ground within days.'),
   ],
 });

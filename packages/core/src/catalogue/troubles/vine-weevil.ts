@@ -1,5 +1,5 @@
 import { MEM } from '../../measure';
-import { cp, against, trouble } from '../write';
+import { against, cp, inSoil, trouble } from '../write';
 
 export const vineWeevil = trouble({
   id: 'vine-weevil',
@@ -58,7 +58,7 @@ export const vineWeevil = trouble({
     against('hand-pick', 0.45, 'By torch, evening after evening.'),
     against('grease-band', 0.35, 'Round pots and legs of the staging.'),
     against('unpot-clean', 0.7, 'Knock the plant out, pick the grubs, repot in fresh compost.'),
-    against('nematodes', 0.8, 'On warm moist soil in late summer.'),
+    inSoil(5, against('nematodes', 0.8, 'On warm moist soil in late summer.')),
     against('systemic-drench', 0.7, 'Ornamentals in pots, where the label allows it.'),
     against('licensed-person', 0.6, 'For what is beyond home means.'),
   ],

@@ -1,16 +1,24 @@
 import { findControl } from '../../catalogue/controls/find';
+import { helperDays } from '../../label';
 import { sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';
 import type { Rule } from '../types';
 
 /** Days that released helpers are given to do their work (from memory). */
 const DAYS = 14;
-const HARSH = 3;
+/** What harms a kind for so long after it went on also kills it when it is hit (from memory). */
+const KILLS_DAYS = 3;
 
-/** What kills helpers, soon after some were set free. */
+/** What kills helpers of the kind that was set free, soon after. */
 export const helpersReleased: Rule = (s, c, at) => {
-  if (!c.sheet || c.control.hazard.helpers < HARSH) return null;
-  const last = s.records.filter((r) => findControl(r.controlId)?.releases).at(-1);
+  const { sheet } = c;
+  if (!sheet) return null;
+  const last = s.records
+    .filter((r) => {
+      const kind = findControl(r.controlId)?.releases;
+      return kind !== undefined && helperDays(sheet, kind) >= KILLS_DAYS;
+    })
+    .at(-1);
   if (!last) return null;
   const opens = waitUntil(last.at, DAYS, s.place.zone);
   if (at >= opens) return null;

@@ -42,6 +42,7 @@ import { restricted } from './restricted';
 import { rotation } from './rotation';
 import { seasonMaximum } from './season-maximum';
 import { site } from './site';
+import { soilCold } from './soil-cold';
 import { soakedSoil } from './soaked-soil';
 import { summerPruning } from './summer-pruning';
 import { systemicBeforeBloom } from './systemic-before-bloom';
@@ -79,6 +80,7 @@ export const RULES: readonly Rule[] = [
   pestStage,
   underCover,
   soakedSoil,
+  soilCold,
   coverAtFlowering,
   keptOut,
   pickingWait,
