@@ -47,6 +47,24 @@ test('an empty garden: set up, first planting, and each place says what to do fi
   await expect(page.getByRole('heading', { name: 'Leeks' })).toBeVisible();
 });
 
+test('the place by the device’s own position; where it will not say, a town does', async ({ page, context }) => {
+  await page.goto('/setup');
+  await page.getByRole('button', { name: /^Country: / }).click();
+  await page.getByLabel('Find', { exact: true }).fill('new zea');
+  await page.getByRole('button', { name: /^New Zealand/ }).click();
+  await page.getByRole('button', { name: 'Use this device’s position' }).click();
+  await expect(page.getByText('The device does not say where it is: choose a town near you.')).toBeVisible();
+
+  await context.grantPermissions(['geolocation']);
+  await context.setGeolocation({ latitude: -43.5321, longitude: 172.6362 });
+  await page.getByRole('button', { name: 'Use this device’s position' }).click();
+  await expect(page.getByText(/^43\.53\d?° south, 172\.6\d+° east · Pacific\/Auckland$/)).toBeVisible();
+  await page.getByRole('button', { name: /Keep this and add/ }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toBeVisible();
+  const garden = (await (await page.request.get('/api/v1/garden')).json()) as Record<string, unknown>;
+  expect(garden).toMatchObject({ country: 'NZ', zone: 'Pacific/Auckland' });
+});
+
 test('set-up can be put off; nothing is blank', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Later' }).click();

@@ -17,7 +17,7 @@ const means = new WeakMap<readonly Conditions[], number | null>();
 export function meanAhead(conditions: readonly Conditions[]): number | null {
   const before = means.get(conditions);
   if (before !== undefined) return before;
-  const mean = conditions.length < LEAST_SLOTS ? null : conditions.reduce((sum, c) => sum + c.temperature, 0) / conditions.length;
+  const mean = conditions.length < LEAST_SLOTS ? null : conditions.reduce((sum, c) => sum + c.leastTemperature, 0) / conditions.length;
   means.set(conditions, mean);
   return mean;
 }

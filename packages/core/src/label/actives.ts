@@ -85,4 +85,13 @@ export const ACTIVES: readonly Active[] = [
  * The active ingredient that a pack names; undefined for one that nobody here knows.
  * @example findActive('Cupric Hydroxide 53.8%')?.id // 'copper-hydroxide'
  */
-export const findActive = (name: string): Active | undefined => ACTIVES.find((x) => x.printed.test(name));
+export function findActive(name: string): Active | undefined {
+  if (!found.has(name))
+    found.set(
+      name,
+      ACTIVES.find((x) => x.printed.test(name)),
+    );
+  return found.get(name);
+}
+/** Every rule of every case asks for the same few names. */
+const found = new Map<string, Active | undefined>();

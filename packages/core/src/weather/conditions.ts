@@ -10,6 +10,8 @@ const HOUR_MS = 3_600_000;
 export interface Conditions {
   readonly at: Instant;
   readonly temperature: Celsius;
+  /** The least that it may be; the same where it is known. */
+  readonly leastTemperature: Celsius;
   readonly humidityPct: number;
   readonly wind: MetresPerSecond;
   /** Rain within the hour. */
@@ -84,6 +86,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
     out.push({
       at,
       temperature: celsius(temperatureC),
+      leastTemperature: celsius(Math.min(temperatureC, mix(a.leastC ?? a.temperatureC, b.leastC ?? b.temperatureC))),
       humidityPct,
       wind: metresPerSecond(windMs),
       rainMm: a.rainMm,

@@ -7,6 +7,8 @@ import { z } from 'zod';
 export const hourlyWeatherSchema = z.strictObject({
   at: z.iso.datetime(),
   temperatureC: z.number().min(-60).max(60),
+  /** The least that it may be, where `temperatureC` is only the most that it may be; left out where it is known. */
+  leastC: z.number().min(-60).max(60).optional(),
   humidityPct: z.number().min(0).max(100),
   windMs: z.number().min(0).max(90),
   rainMm: z.number().min(0).max(300),

@@ -42,6 +42,7 @@ function room(place: Place, now: Instant): Conditions[] {
     return {
       at,
       temperature: celsius(ROOM_C),
+      leastTemperature: celsius(ROOM_C),
       humidityPct: ROOM_PCT,
       wind: metresPerSecond(0),
       rainMm: 0,

@@ -94,6 +94,8 @@ export function hoursOfSky(look: SkyLook, place: Place): HourlyWeather[] {
     out.push({
       at: new Date(t).toISOString(),
       temperatureC,
+      // nobody said that it gets any warmer than it is
+      leastC: Math.min(temperatureC, look.temperatureC),
       humidityPct: stillWet || dew ? DEW_PCT : temperatureC >= HOT_C ? HOT_PCT : MILD_PCT,
       windMs: WIND_MS[look.wind],
       // what fell before still stands on the leaves; what may fall does

@@ -29,13 +29,29 @@ function about(s: Situation, at: Instant): Life {
   return [...told, ...beside.filter((l) => !told.includes(l))];
 }
 
+/** Every control of a case asks it of the same months. */
+const monthsKnown = new WeakMap<Situation, Map<string, Life>>();
+
 function inMonth(s: Situation, at: Instant): Life {
   // indoors every stage is about at any time
   if (s.planting.site === 'indoors') return s.trouble.life;
   // the weather that is known says nothing of the months to come
   const soon = at - s.now < WEATHER_HOLDS_MS;
-  const month = seasonalMonth(Number(dayOf(at, s.place.zone).slice(5, 7)), s.place.latitude);
-  return s.trouble.life.filter((l) => inSeasonAt(l.months, { month, where: whereOf(s), meanC: soon ? meanAhead(s.conditions) : null, site: s.planting.site }));
+  const day = dayOf(at, s.place.zone).slice(5, 7);
+  const key = `${day} ${soon}`;
+  let known = monthsKnown.get(s);
+  if (!known) monthsKnown.set(s, (known = new Map()));
+  let life = known.get(key);
+  if (!life) {
+    const around = {
+      month: seasonalMonth(Number(day), s.place.latitude),
+      where: whereOf(s),
+      meanC: soon ? meanAhead(s.conditions) : null,
+      site: s.planting.site,
+    };
+    known.set(key, (life = s.trouble.life.filter((l) => inSeasonAt(l.months, around))));
+  }
+  return life;
 }
 
 /**

@@ -117,8 +117,8 @@ export const HOUR_RULES: readonly HourRule[] = [
   rule(
     'cold',
     'minTempC',
-    (c, n, s) => n.minTempC !== undefined && s.site !== 'indoors' && c.temperature < n.minTempC,
-    (c, n) => `Too cold: ${trim(c.temperature, 0)} °C, from ${n.minTempC} °C`,
+    (c, n, s) => n.minTempC !== undefined && s.site !== 'indoors' && c.leastTemperature < n.minTempC,
+    (c, n) => `Too cold: ${trim(c.leastTemperature, 0)} °C, from ${n.minTempC} °C`,
   ),
   rule(
     'wet-leaves',
