@@ -288,6 +288,13 @@ describe('what to say on the phone', () => {
     ]);
     expect(aid.words[1]?.text).toMatch(/[Aa]tropine/);
   });
+  test('a specimen of something else does not speak for it', () => {
+    const permethrin = { ...own('pyrethrins', { actives: active('Permethrin', 2) }) };
+    expect(aidFor(permethrin, sheet('pyrethrins')).words).toEqual([]);
+    expect(aidFor({ ...permethrin, firstAid: 'Wash it off.' }, sheet('pyrethrins')).words).toEqual([
+      { what: 'First aid', text: 'Wash it off.', whose: 'your label' },
+    ]);
+  });
   test('every specimen that can hurt has a word for the doctor, and nerve poisons are known by what is in them', () => {
     for (const s of SHEETS.filter((x) => x.signalWord === 'warning' || x.signalWord === 'danger'))
       expect([s.id, s.physician !== undefined]).toEqual([s.id, true]);

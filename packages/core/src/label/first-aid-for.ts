@@ -22,12 +22,15 @@ export interface AidFor {
  * @param specimen the sheet it was made from, where there is one
  */
 export function aidFor(sheet: LabelSheet, specimen: LabelSheet | undefined): AidFor {
+  // a specimen of something else speaks for something else
+  const ids = activesOf(sheet).map((a) => a.id);
+  const alike = specimen !== undefined && activesOf(specimen).some((a) => ids.includes(a.id));
   const pick = (what: AidFor['words'][number]['what'], key: 'firstAid' | 'hazards' | 'physician') => {
     const own = sheet[key];
     // words that came over from the specimen unread are still ours
     const copied = sheet.specimen || own === specimen?.[key];
-    if (own) return [{ what, text: own, whose: copied ? ('our specimen' as const) : ('your label' as const) }];
-    const ours = specimen?.[key];
+    if (own && (alike || own !== specimen?.[key])) return [{ what, text: own, whose: copied ? ('our specimen' as const) : ('your label' as const) }];
+    const ours = alike ? specimen?.[key] : undefined;
     return ours ? [{ what, text: ours, whose: 'our specimen' as const }] : [];
   };
   return {

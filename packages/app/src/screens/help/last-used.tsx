@@ -1,6 +1,6 @@
 import type { Treatment } from '@sleetbrook/core/api';
 import { aidFor, type LabelSheet } from '@sleetbrook/core/label';
-import { instant, sayWhen } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayWhen, type UnitSystem } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import { useGarden, useSheets, useTreatmentLog } from '../../api/queries';
 import { useNow } from '../../state/now';
@@ -23,7 +23,7 @@ export const lastUsed = (log: readonly Treatment[], now: number): readonly (Trea
 /** What is in the hand, and what was used lately: what to say on the phone. */
 export function LastUsed({ sheet }: { readonly sheet?: LabelSheet | undefined }) {
   const log = useTreatmentLog().data?.pages.flatMap((p) => p.treatments) ?? [];
-  const zone = useGarden().data?.zone;
+  const { zone, units = 'metric' } = useGarden().data ?? {};
   const now = useNow();
   const used = now === undefined ? [] : lastUsed(log, now).filter((t) => t.sheet.name !== sheet?.name);
   return (
@@ -32,10 +32,21 @@ export function LastUsed({ sheet }: { readonly sheet?: LabelSheet | undefined })
       {zone &&
         now !== undefined &&
         used.map((t) => (
-          <Aid key={t.id} sheet={t.sheet} when={`Used ${sayWhen(instant(Date.parse(t.finishedAt)), instant(now), zone)} on ${t.plantingName}`} />
+          <Aid
+            key={t.id}
+            sheet={t.sheet}
+            when={`Used ${sayWhen(instant(Date.parse(t.finishedAt)), instant(now), zone)} on ${t.plantingName}${sayAmount(t, units)}`}
+          />
         ))}
     </>
   );
+}
+
+/** @example ': 1.2 ml in 1.2 l of mix' */
+function sayAmount(t: Treatment & { readonly sheet: LabelSheet }, units: UnitSystem): string {
+  if (t.amount === null) return '';
+  const unit = t.sheet.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet.state === 'dry' ? 'g' : 'ml');
+  return `: ${sayIn(t.amount, unit === 'g' ? 'mass' : 'volume', units)}${t.waterMl ? ` in ${sayIn(t.waterMl, 'volume', units)} of mix` : ''}`;
 }
 
 function Aid({ sheet, when }: { readonly sheet: LabelSheet; readonly when: string }) {
@@ -53,14 +64,14 @@ function Aid({ sheet, when }: { readonly sheet: LabelSheet; readonly when: strin
         <T kind="strong">It acts on nerves: small pupils, sweat, spittle, cramps, hard breath. Call the emergency number, also hours later.</T>
       )}
       {aid.words.map((w) => (
-        <T key={w.what}>{`${w.what}: ${w.text}`}</T>
+        <T key={w.what}>{`${w.what}: ${w.text}${w.whose === 'our specimen' ? ' (our words, from memory)' : ''}`}</T>
       ))}
       <T kind="small">
-        {aid.words.some((w) => w.whose === 'our specimen')
-          ? 'In our words, from memory: the label in your hand comes first.'
-          : aid.words.length > 0
+        {aid.words.length === 0
+          ? 'What its label says of first aid was not typed in: read it from the pack.'
+          : aid.words.every((w) => w.whose === 'your label')
             ? 'In your label’s words.'
-            : 'What its label says of first aid was not typed in: read it from the pack.'}
+            : 'The label in your hand comes first.'}
       </T>
     </View>
   );
