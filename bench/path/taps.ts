@@ -70,11 +70,12 @@ export async function tapsToRepeat(): Promise<number> {
     const page = await browser.newPage({ viewport: { width: 390, height: 844 }, baseURL: server.base });
     await oneRoundDone(page);
     await server.restart(SECOND);
-    const rows = Array.from({ length: 21 * 24 }, (_, i) => `${new Date(Date.parse(FIRST) + i * 3_600_000).toISOString()},17,60,1.8,0,0.6`);
-    await page.request.put('/api/v1/weather/file', {
+    const rows = Array.from({ length: 21 * 24 }, (_, i) => `${new Date(Date.parse('2026-06-13T00:00:00Z') + i * 3_600_000).toISOString()},17,60,1.8,0,0.6`);
+    const loaded = await page.request.put('/api/v1/weather/file', {
       headers: { 'Content-Type': 'text/csv' },
       data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n'),
     });
+    if (!loaded.ok()) throw new Error(await loaded.text());
     await page.goto('/');
     let taps = 0;
     const tap = async (name: RegExp) => {
