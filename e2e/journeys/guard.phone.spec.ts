@@ -24,6 +24,10 @@ test('last year’s scab is guarded against before it shows, and codling moth fr
   await server.restart('2026-09-20T05:30:00Z');
   await page.goto('/');
   await expect(page.getByText('Came about now in earlier years')).toBeVisible();
+  // a stage that was said so long ago is asked about, and answered with one tap
+  await page.getByRole('button', { name: /^Espalier say Growing since 14 Oct/ }).click();
+  await page.getByRole('button', { name: 'Still growing' }).click();
+  await expect(page.getByText('Still so?')).toHaveCount(0);
   await page.getByRole('button', { name: /^Espalier guard Apple scab, seen 14 Oct/ }).click();
   await page.getByRole('button', { name: /^Apple scab Seen 14 Oct/ }).click();
   await expect(page.getByText('First, to keep it away')).toBeVisible();

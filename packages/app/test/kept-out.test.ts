@@ -17,6 +17,7 @@ const planting = (change: Partial<Planting>): Planting => ({
   trunkCm: null,
   about: [],
   noFlowerOn: null,
+  stageOn: null,
   pickFrom: null,
   pickUntil: null,
   ...change,

@@ -54,6 +54,7 @@ const beans: Planting = {
   trunkCm: null,
   about: [],
   noFlowerOn: null,
+  stageOn: null,
   areaM2: 20,
   pickFrom: null,
   pickUntil: null,

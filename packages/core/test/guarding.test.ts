@@ -3,7 +3,7 @@ import { CONTROLS, findControl, findTrouble, HOSTS, TROUBLES, type Trouble } fro
 import { doesOn, usesOn, whenOn } from '../src/catalogue/used-on';
 import { guardPlan, ladder, recommend, timelyGuard, timingOf } from '../src/decide';
 import { hostWeight } from '../src/scout';
-import { cameBefore, type PastCase } from '../src/schedule';
+import { cameBefore, stageAsked, type PastCase } from '../src/schedule';
 import { at, situation, verdictOn, type Setup } from './situation';
 
 const trouble = (id: string) => findTrouble(id) as Trouble;
@@ -156,6 +156,21 @@ describe('the year of guarding', () => {
     expect(timelyGuard(trouble('carrot-fly'), 'seedling')?.text).toMatch(/day of sowing/);
     expect(timelyGuard(trouble('nitrogen-shortage'), 'growing')).toBeNull();
   });
+});
+
+describe('a stage that was said long ago', () => {
+  test.each([
+    ['seedling', '2026-05-12', '2026-06-15', false],
+    ['seedling', '2026-05-12', '2026-06-16', true],
+    ['flowering', '2026-05-12', '2026-06-08', false],
+    ['flowering', '2026-05-12', '2026-06-09', true],
+    ['fruiting', '2026-05-12', '2026-07-26', true],
+    ['growing', '2026-05-12', '2026-09-08', false],
+    ['growing', '2026-05-12', '2026-09-09', true],
+    ['dormant', '2026-11-01', '2027-03-30', false],
+    ['dormant', '2026-11-01', '2027-03-31', true],
+    ['dormant', null, '2027-03-31', false],
+  ] as const)('%s since %s, on %s: %s', (stage, since, today, asked) => expect(stageAsked(stage, since, today)).toBe(asked));
 });
 
 describe('what came in earlier years about now', () => {

@@ -30,6 +30,22 @@ async function openCase(change: object = {}) {
 }
 
 describe('plantings', () => {
+  test('keep since when they are at their stage: a new one is of today, the same one may be said again', async () => {
+    const p = planting({ stage: 'seedling' });
+    const first = (await put(`/plantings/${p.id}`, p).expect(200)).body;
+    expect(first.stageOn).toBe(NOW.slice(0, 10));
+    api = h.restart('2026-07-01T12:00:00.000Z');
+    const renamed = (await put(`/plantings/${p.id}`, { ...first, name: 'Early peas' }).expect(200)).body;
+    expect(renamed.stageOn).toBe(NOW.slice(0, 10));
+    const grown = { ...renamed, stage: 'growing' };
+    expect((await put(`/plantings/${p.id}`, grown).expect(200)).body.stageOn).toBe('2026-07-01');
+    // the answer was lost, and the very same is sent again
+    const again = (await put(`/plantings/${p.id}`, grown).expect(200)).body;
+    expect(again).toMatchObject({ stageOn: '2026-07-01', revision: 3 });
+    api = h.restart('2026-11-01T12:00:00.000Z');
+    expect((await put(`/plantings/${p.id}`, { ...again, stageOn: '2026-11-01' }).expect(200)).body.stageOn).toBe('2026-11-01');
+    api = h.restart(NOW);
+  });
   test('are kept over a restart, changed by revision and taken back when removed', async () => {
     const p = planting();
     expect((await put(`/plantings/${p.id}`, p).expect(200)).body).toMatchObject({ name: 'Peas', revision: 1 });
@@ -287,7 +303,7 @@ describe('the database', () => {
       .run();
     old.close();
     const db = openDatabase(folder, MIGRATIONS);
-    expect(db.pragma('user_version', { simple: true })).toBe(9);
+    expect(db.pragma('user_version', { simple: true })).toBe(10);
     expect(db.prepare('SELECT name, tolerance FROM planting').all()).toEqual([{ name: 'Old peas', tolerance: 'usual' }]);
     db.close();
     rmSync(folder, { recursive: true, force: true });

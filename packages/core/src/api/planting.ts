@@ -36,6 +36,8 @@ export const plantingSchema = z
     about: z.array(z.enum(KEPT_ABOUT)),
     /** The day on which somebody looked and no flower was open: it holds for that day. */
     noFlowerOn: daySchema.nullable().default(null),
+    /** The day on which its stage was said; null where that was never kept. */
+    stageOn: daySchema.nullable().default(null),
     /** First and last day of the coming picking. */
     pickFrom: daySchema.nullable(),
     pickUntil: daySchema.nullable(),

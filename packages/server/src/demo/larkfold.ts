@@ -41,6 +41,7 @@ const base = {
   trunkCm: null,
   about: [],
   noFlowerOn: null,
+  stageOn: null,
   pickFrom: null,
   pickUntil: null,
 };

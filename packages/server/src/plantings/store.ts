@@ -19,6 +19,7 @@ interface Row {
   pick_from: string | null;
   pick_until: string | null;
   no_flower_on: string | null;
+  stage_on: string | null;
   deleted_at: string | null;
 }
 
@@ -40,18 +41,19 @@ const fromRow = (r: Row): Planting => ({
   pickFrom: r.pick_from,
   pickUntil: r.pick_until,
   noFlowerOn: r.no_flower_on,
+  stageOn: r.stage_on,
 });
 
 export function plantingStore(db: Db) {
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
   const upsert = db.prepare(`
-    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until, no_flower_on)
-    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @about, @heightM, @trunkCm, @pickFrom, @pickUntil, @noFlowerOn)
+    INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until, no_flower_on, stage_on)
+    VALUES (@id, @revision, @name, @hostId, @place, @site, @stage, @edible, @dense, @areaM2, @tolerance, @about, @heightM, @trunkCm, @pickFrom, @pickUntil, @noFlowerOn, @stageOn)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, host_id = excluded.host_id, place = excluded.place,
       site = excluded.site, stage = excluded.stage, edible = excluded.edible, dense = excluded.dense, area_m2 = excluded.area_m2, tolerance = excluded.tolerance,
       about = excluded.about, height_m = excluded.height_m, trunk_cm = excluded.trunk_cm, pick_from = excluded.pick_from, pick_until = excluded.pick_until,
-      no_flower_on = excluded.no_flower_on`);
+      no_flower_on = excluded.no_flower_on, stage_on = excluded.stage_on`);
   const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
   return {

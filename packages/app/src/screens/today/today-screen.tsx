@@ -20,6 +20,7 @@ import { useCameBefore } from '../garden/use-came-before';
 import { useWide } from '../shell';
 import { WeatherMark } from '../time/weather-mark';
 import { ClockBand } from './clock-band';
+import { StageAsked } from './stage-asked';
 import { LookAtOne } from './look-at-one';
 
 const HREF: Readonly<Record<Reminder['kind'], (id: string) => Href>> = {
@@ -135,6 +136,7 @@ export function TodayScreen() {
             />
           );
         })}
+        <StageAsked plantings={plantings.data} day={day} />
         {came.length > 0 && <Section>Came about now in earlier years</Section>}
         {came.map((c) => (
           <Row
