@@ -23,7 +23,9 @@ test('potted citrus with neem, one bottle for all the pots, and a second week', 
   await page.getByRole('button', { name: 'Start measuring' }).click();
   await expect(page.getByText(/warm water for 5 minutes/)).toBeVisible();
   const titles = await allCards(page);
-  expect(titles.join(' ')).toContain('Soap in first, then the oil');
+  // a product for spraying brings its own emulsifier
+  expect(titles.join(' ')).toContain('Pour it in');
+  expect(titles.join(' ')).not.toContain('Soap in first');
   await page.getByLabel('Left unsprayed, l').fill('0.4');
   await page.getByRole('button', { name: 'Keep the record' }).click();
   await expect(page.getByText(/count the same/)).toBeVisible();

@@ -138,6 +138,8 @@ export interface OwnLabel {
   /** Changes in the panel of the line. */
   readonly line?: (page: Page) => Promise<void>;
   readonly form?: (page: Page) => Promise<void>;
+  /** What is looser than the specimen, and meant. */
+  readonly looser?: RegExp;
 }
 
 /** Types a label in as it is printed. */
@@ -162,6 +164,10 @@ export async function fillLabel(page: Page, own: OwnLabel): Promise<void> {
   await expect(page.getByText(/^Understood: /)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('checkbox', { name: 'I compared every figure with the label in my hand' }).click();
+  await page.getByRole('button', { name: 'Keep this sheet' }).click();
+  if (!own.looser) return;
+  await expect(page.getByText(own.looser).first()).toBeVisible();
+  await page.getByRole('checkbox', { name: 'My label does say so, all of it' }).click();
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
 }
 

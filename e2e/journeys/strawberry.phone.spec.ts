@@ -22,7 +22,13 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
   const rate = page.getByLabel(/^Rate, ml per l/);
   await rate.fill('11');
   await page.getByRole('button', { name: 'Mix by my own label' }).click();
-  await fillLabel(page, { from: 'bacillus-subtilis', name: 'Living fungicide', rate: '10 to 15 ml per litre', water: '300 ml per m²' });
+  await fillLabel(page, {
+    from: 'bacillus-subtilis',
+    name: 'Living fungicide',
+    rate: '10 to 15 ml per litre',
+    water: '300 ml per m²',
+    looser: /a m² with its water, the specimen has/,
+  });
   await expect(page.getByText(/Your own label sheet. Living fungicide/)).toBeVisible();
   // a rate typed by the specimen's figures is not the label's
   await expect(rate).toHaveValue('12.5');

@@ -13,6 +13,7 @@ test('a vine under glass with sulfur by the gram, and again', async ({ page, ser
     rate: '3 g per litre',
     water: '0.3 l per m²',
     form: (p) => p.getByRole('checkbox', { name: /^Under cover/ }).click(),
+    looser: /^For under cover, the specimen is for outdoors only/,
   });
   await openCase(page, vine, 'Leaf top', ['White powder on top'], ['9', '30']);
   await take(page, /Sulfur 800/, 'On every second leaf');
