@@ -99,6 +99,20 @@ describe('a label sheet as it is typed', () => {
     expect(errorsOf(form({ firstAid: 'x'.repeat(2001) }))['firstAid']).toMatch(/2000/);
   });
 
+  test('times in a row, and the distance to water in the grower’s lengths', () => {
+    const typed = form({ waterBuffer: '25', lines: [{ ...firstLine, running: '2' }] });
+    const read = readSheet(typed, ID, 1);
+    if ('errors' in read) throw new Error(JSON.stringify(read.errors));
+    // source: NIST Handbook 44, Appendix C: 1 ft = 0.3048 m
+    expect(read.sheet.waterBufferM).toBeCloseTo(7.62, 9);
+    expect(read.sheet.lines[0]?.mostRunning).toBe(2);
+    expect(sheetFormOf(read.sheet, 'us')).toMatchObject({ waterBuffer: '25' });
+    expect(sheetFormOf(read.sheet, 'metric')).toMatchObject({ waterBuffer: '7.6' });
+    expect(sheetFormOf(read.sheet, 'us').lines[0]?.running).toBe('2');
+    expect(errorsOf(form({ waterBuffer: 'far' }))['waterBufferM']).toMatch(/not a number/);
+    expect(errorsOf(withLine({ running: '0' }))['lines.0.running']).toMatch(/At least 1/);
+  });
+
   test('copper as metal is a figure of its own', () => {
     const typed = (metallic: string) => form({ actives: [{ name: 'Copper octanoate', percent: '10', metallic, moa: 'M01' }] });
     const read = readSheet(typed('1.8'), ID, 1);

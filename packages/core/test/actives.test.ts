@@ -239,6 +239,13 @@ describe('looser in what was not compared before', () => {
       malathion,
       /up to 1 ml a m² with its water, the specimen has 0\.25/,
     ],
+    [
+      'any number in a row',
+      malathion,
+      { ...malathion, lines: malathion.lines.map((l) => ({ ...l, mostRunning: 2 })) },
+      /any number of times in a row, the specimen has 2/,
+    ],
+    ['nearer to water', own('malathion-50-ec', { waterBufferM: 2 }), { ...malathion, waterBufferM: 10 }, /Only 2 m to water, the specimen has 10 m/],
     ['copper in leaf', own('copper-hydroxide', { lines: [{ ...tree, stages: undefined }] }), copper, /at any stage of the plants, the specimen only dormant/],
     ['copper in flower', own('copper-hydroxide', { lines: [{ ...tree, stages: ['dormant', 'flowering'] }] }), copper, /while flowering too/],
     [

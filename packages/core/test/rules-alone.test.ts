@@ -20,6 +20,14 @@ const tomato: Setup = { host: 'tomato', trouble: 'late-blight', now: '2026-07-10
 const soap = findSheet('potassium-soap') as LabelSheet;
 const limited: LabelSheet = { ...soap, id: 'own-soap', specimen: false, lines: soap.lines.map((l) => ({ ...l, mostPerM2Year: 10 })) };
 
+const pyrethrins = findSheet('pyrethrins') as LabelSheet;
+const inARow = (mostRunning: number): LabelSheet => ({
+  ...pyrethrins,
+  id: 'own-run',
+  specimen: false,
+  lines: pyrethrins.lines.map((l) => ({ ...l, mostRunning })),
+});
+
 const oak: Setup = { host: 'oak', trouble: 'processionary' };
 const beetle: Setup = { host: 'potato', trouble: 'colorado-beetle', country: 'GB' };
 const rhododendron: Setup = { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T12:00:00Z' };
@@ -68,6 +76,30 @@ const CASES: Case[] = [
     { host: 'apple', trouble: 'codling-moth', planting: { stage: 'flowering' } },
   ],
   ['itsTime', 'copper-spray', { ...peach, preventing: true, planting: { stage: 'dormant' } }, 'its-time', 'note', { ...peach, planting: { stage: 'dormant' } }],
+  [
+    'pond',
+    'soap-spray',
+    { planting: { about: ['pond-near'] }, sheets: [{ ...soap, id: 'own-far', specimen: false, fish: false, waterBufferM: 5 }] },
+    'pond',
+    'never',
+    { sheets: [{ ...soap, id: 'own-far', specimen: false, fish: false, waterBufferM: 5 }] },
+  ],
+  [
+    'rotation',
+    'pyrethrin-spray',
+    { sheets: [inARow(1)], records: [past('pyrethrins', '2026-05-01T12:00:00Z')] },
+    'rotation',
+    'not-now',
+    { sheets: [inARow(2)], records: [past('pyrethrins', '2026-05-01T12:00:00Z')] },
+  ],
+  [
+    'rotation',
+    'pyrethrin-spray',
+    { sheets: [inARow(3)], records: [1, 8, 15].map((d) => past('pyrethrins', `2026-05-${String(d).padStart(2, '0')}T12:00:00Z`)) },
+    'rotation',
+    'not-now',
+    { sheets: [inARow(3)], records: [8, 15].map((d) => past('pyrethrins', `2026-05-${String(d).padStart(2, '0')}T12:00:00Z`)) },
+  ],
   ['hens', 'organophosphate-spray', { around: ['hens'] }, 'hens', 'note', {}],
   [
     'hens',

@@ -24,6 +24,10 @@ export function looserThan(own: LabelSheet, specimen: LabelSheet): string[] {
   own.lines.forEach((line, i) => out.push(...looserLine(line, i, own, specimen)));
   say(SIGNALS.indexOf(own.signalWord) < SIGNALS.indexOf(specimen.signalWord), `Signal word ${own.signalWord}, the specimen has ${specimen.signalWord}.`);
   say(BEES.indexOf(own.bees) < BEES.indexOf(specimen.bees), 'It minds bees less than the specimen.');
+  say(
+    specimen.waterBufferM !== undefined && (own.waterBufferM ?? 0) < specimen.waterBufferM,
+    `${own.waterBufferM === undefined ? 'No distance' : `Only ${own.waterBufferM} m`} to water, the specimen has ${specimen.waterBufferM} m.`,
+  );
   say(specimen.fish && !own.fish, 'The specimen is harmful to fish, this is not.');
   say((specimen.keepOff ?? false) && !own.keepOff, 'The specimen keeps children and pets off, this does not.');
   say(specimen.restricted && !own.restricted, 'The specimen is for licensed applicators, this is not.');
@@ -88,6 +92,10 @@ function looserLine(line: LabelLine, i: number, own: LabelSheet, specimen: Label
     const more = line.stages?.filter((stage) => !held.has(stage));
     if (more === undefined) out.push(`${at}: at any stage of the plants, the specimen only ${[...held].join(', ')}.`);
     else if (more.length > 0) out.push(`${at}: while ${more.join(', ')} too, the specimen only ${[...held].join(', ')}.`);
+  }
+  const running = beside.flatMap((l) => l.mostRunning ?? []);
+  if (running.length > 0 && (line.mostRunning ?? Infinity) > Math.min(...running)) {
+    out.push(`${at}: ${line.mostRunning === undefined ? 'any number of' : line.mostRunning} times in a row, the specimen has ${Math.min(...running)}.`);
   }
   const yearly = beside.flatMap((l) => l.mostPerM2Year ?? []);
   if (yearly.length > 0 && (line.mostPerM2Year === undefined || line.mostPerM2Year > Math.min(...yearly) / strength)) {

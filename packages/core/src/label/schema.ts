@@ -31,6 +31,8 @@ export const labelLineSchema = z.strictObject({
   phiDays: number('The picking wait').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.').nullable(),
   intervalDays: number('The days between').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.'),
   maxPerSeason: number('The most a year').int('Whole numbers only.').min(1, 'At least 1.').max(99, 'At most 99.').nullable(),
+  /** Most times running before another mode of action comes between; two where the label does not say. */
+  mostRunning: number('The most in a row').int('Whole numbers only.').min(1, 'At least 1.').max(20, 'At most 20.').optional(),
   /** Most product in a year on a square metre, in the rate's unit. */
   mostPerM2Year: number('The most a year').positive('It must be more than 0.').max(1e5).optional(),
   /** 'only': it guards the open flower and is no use at another time. 'never': not on open flowers. */
@@ -107,6 +109,8 @@ export const labelSheetSchema = z.strictObject({
   /** none; while wet; or toxic (also as residue, so never on flowers). */
   bees: z.enum(['none', 'wet', 'toxic']),
   fish: z.boolean(),
+  /** Metres that the label wants between what is treated and water. */
+  waterBufferM: number('The distance to water').positive('It must be more than 0.').max(200, 'At most 200 m.').optional(),
   /** The label says to keep children and pets off until it is dry. */
   keepOff: z.boolean().optional(),
   protection: z.array(z.enum(PROTECTION_ITEMS)).min(1, 'Even the mildest wants gloves.'),

@@ -103,9 +103,10 @@ const COLUMNS = [
   'units',
   'method',
   'water_most_ml',
+  'most_running',
 ] as const;
 /** Columns that older files lack. */
-const LATER: readonly string[] = ['printed', 'units', 'method', 'water_most_ml'];
+const LATER: readonly string[] = ['printed', 'units', 'method', 'water_most_ml', 'most_running'];
 const LIST = ';';
 /** In the column of water: the label names none. */
 const NO_WATER = 'none';
@@ -128,6 +129,7 @@ export function writeRates(lines: readonly LabelLine[]): string {
     picking_wait_days: l.phiDays ?? '',
     interval_days: l.intervalDays,
     most_a_year: l.maxPerSeason ?? '',
+    most_running: l.mostRunning ?? '',
     in_bloom: l.inBloom ?? '',
     stages: l.stages?.join(LIST) ?? '',
     source: l.prov.source ?? l.prov.mark,
@@ -177,6 +179,7 @@ const COLUMN_OF: Readonly<Record<string, string>> = {
   phiDays: 'picking_wait_days',
   intervalDays: 'interval_days',
   maxPerSeason: 'most_a_year',
+  mostRunning: 'most_running',
   inBloom: 'in_bloom',
   stages: 'stages',
   prov: 'source',
@@ -209,6 +212,7 @@ function lineFrom(row: Record<string, string>, i: number): unknown {
     phiDays: orNull('picking_wait_days'),
     intervalDays: figure('interval_days'),
     maxPerSeason: orNull('most_a_year'),
+    ...(text('most_running') ? { mostRunning: figure('most_running') } : {}),
     ...(text('in_bloom') ? { inBloom: text('in_bloom') } : {}),
     ...(text('stages') ? { stages: list('stages') } : {}),
     prov: provenance(text('source')),

@@ -91,6 +91,15 @@ export function LineFields({ line: l, number, errors, system, of, formulation, o
           error={at('most')}
           hint="Empty: no limit printed"
         />
+        <Field
+          label="Most in a row"
+          unit="times"
+          numeric
+          value={l.running}
+          onChange={(running) => onChange({ running })}
+          error={at('running')}
+          hint="Before another mode of action; empty: two"
+        />
         <Choice
           label="Open flowers"
           value={l.bloom}

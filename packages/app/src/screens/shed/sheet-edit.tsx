@@ -224,6 +224,15 @@ function Form({ base, id, specimen, units }: FormProps) {
           ]}
         />
         <Tick label="Harmful to fish" checked={form.fish} onChange={(fish) => change({ fish })} />
+        <Field
+          label="Keep from water"
+          unit={units === 'us' || units === 'imperial' ? 'ft' : 'm'}
+          numeric
+          value={form.waterBuffer}
+          onChange={(waterBuffer) => change({ waterBuffer })}
+          error={at('waterBufferM')}
+          hint="Ponds, streams, drains. Empty: nothing said"
+        />
         <Tick label="Keep children and pets off" checked={form.keepOff} onChange={(keepOff) => change({ keepOff })} />
 
         <Section>In its own words, for Poison help</Section>

@@ -19,7 +19,7 @@ import {
   type Method,
 } from '@sleetbrook/core/label';
 import { checkSheet } from '@sleetbrook/core/label-files';
-import { celsiusOf, degreesOf, parseNumber, type UnitSystem } from '@sleetbrook/core/measure';
+import { celsiusOf, degreesOf, parseNumber, trim, type UnitSystem } from '@sleetbrook/core/measure';
 
 /** One line of the rate table as it is typed. */
 export interface LineForm {
@@ -35,6 +35,8 @@ export interface LineForm {
   readonly phi: string;
   readonly interval: string;
   readonly most: string;
+  /** Times in a row; empty: not said. */
+  readonly running: string;
   readonly bloom: 'any' | 'only' | 'never';
   /** As it stood before, for what the form does not ask. */
   readonly before: LabelLine | null;
@@ -62,6 +64,8 @@ export interface SheetForm {
   readonly protection: LabelSheet['protection'];
   readonly bees: LabelSheet['bees'];
   readonly fish: boolean;
+  /** Metres to water, or feet; empty: not said. */
+  readonly waterBuffer: string;
   readonly keepOff: boolean;
   readonly lines: readonly LineForm[];
   readonly forbidden: readonly string[];
@@ -85,6 +89,8 @@ export interface SheetForm {
   readonly physician: string;
 }
 
+/** Metres in what distances are typed in: a foot is 0.3048 m (NIST Handbook 44, Appendix C). */
+const metreOf = (system: UnitSystem) => (system === 'us' || system === 'imperial' ? 0.3048 : 1);
 const say = (n: number | undefined | null) => (n === undefined || n === null ? '' : String(Number(n.toPrecision(6))));
 /** The rate as it was typed; of a sheet from before rates were kept as printed, its exact figures. */
 const rateText = ({ rate }: LabelLine) =>
@@ -99,6 +105,7 @@ export const lineFormOf = (l: LabelLine, formulation: Formulation): LineForm => 
   phi: say(l.phiDays),
   interval: say(l.intervalDays),
   most: say(l.maxPerSeason),
+  running: say(l.mostRunning),
   bloom: l.inBloom ?? 'any',
   before: l,
 });
@@ -113,6 +120,7 @@ export const freshLine = (): LineForm => ({
   phi: '',
   interval: '',
   most: '',
+  running: '',
   bloom: 'any',
   before: null,
 });
@@ -133,6 +141,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   protection: s.protection,
   bees: s.bees,
   fish: s.fish,
+  waterBuffer: s.waterBufferM === undefined ? '' : trim(s.waterBufferM / metreOf(system), 1),
   keepOff: s.keepOff ?? false,
   lines: s.lines.map((l) => lineFormOf(l, s.formulation)),
   forbidden: s.forbidden.map((f) => f.crop),
@@ -170,6 +179,7 @@ const FIELD: readonly [RegExp, string][] = [
   [/^(lines\.\d+)\.phiDays$/, '$1.phi'],
   [/^(lines\.\d+)\.intervalDays$/, '$1.interval'],
   [/^(lines\.\d+)\.maxPerSeason$/, '$1.most'],
+  [/^(lines\.\d+)\.mostRunning$/, '$1.running'],
   [/^(lines\.\d+)\.inBloom$/, '$1.bloom'],
   [/^(lines\.\d+\.(?:crops|pests)).*$/, '$1'],
   [/^reEntry.*$/, 'reEntryHours'],
@@ -209,6 +219,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     const water = readWater(printedWater === '' && dry ? '0' : printedWater, f.system, form);
     if (!water.ok) errors[at('water')] ??= water.reasons[0]?.sentence ?? '';
     // a line for bare wood is for the dormant season
+    const running = optional(l.running, at('running'), 'The most in a row');
     const stages = method === 'bark' ? (['dormant'] as const) : before && methodOf(base, before) === 'bark' ? undefined : before?.stages;
     return {
       id: before?.id ?? `line-${i + 1}`,
@@ -221,6 +232,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
       phiDays: optional(l.phi, at('phi'), 'The picking wait') ?? null,
       intervalDays: figure(l.interval, at('interval'), 'The days between'),
       maxPerSeason: optional(l.most, at('most'), 'The most a year') ?? null,
+      ...(running === undefined ? {} : { mostRunning: running }),
       ...(l.bloom === 'any' ? {} : { inBloom: l.bloom }),
       ...(stages ? { stages } : {}),
       prov: OWN,
@@ -237,6 +249,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     const prov = base.gaps.find((g) => g.group === group && g.days === days)?.prov ?? OWN;
     return days === undefined ? [] : [{ group, days, prov }];
   });
+  const waterBuffer = optional(f.waterBuffer, 'waterBufferM', 'The distance to water');
   const shelf = optional(f.shelfLifeMonths, 'shelfLifeMonths', 'The shelf life');
   const powder = kind.state === 'dry';
   const spoons = powder ? optional(f.spoonsG, 'spoonsG', 'The weight of ten spoons') : undefined;
@@ -248,6 +261,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     hazards: _h,
     physician: _p,
     maxTempC: _t,
+    waterBufferM: _w,
     minTempC: _m,
     shelfLifeMonths: _s,
     registration: _r,
@@ -284,6 +298,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     protection: f.protection,
     bees: f.bees,
     fish: f.fish,
+    ...(waterBuffer === undefined ? {} : { waterBufferM: waterBuffer * metreOf(f.system) }),
     keepOff: f.keepOff,
     lines,
     reEntry: f.reEntryHours.trim() === '' ? { kind: 'until-dry' } : { kind: 'hours', hours: figure(f.reEntryHours, 'reEntryHours', 'The keep-out time') },

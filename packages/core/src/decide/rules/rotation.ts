@@ -25,25 +25,30 @@ const EXEMPT = /^(M\d|UN|NC|BM|none|contact|oil|8D)/;
 const BT = '11A';
 /** A run ends with the season: half a year without it (from memory). */
 const SEASON_DAYS = 183;
+/** Where the label does not say. */
+const MOST_RUNNING = 2;
 const DAY = 86_400_000;
 
-/** Not the same mode of action more than twice running on one kind of thing, within a season. */
+/** Not the same mode of action more than twice running on one kind of thing, or as often as the label says, within a season. */
 export const rotation: Rule = (s, c, at) => {
   const moa = c.sheet ? moaOf(c.sheet)?.code : undefined;
   const kind = kindOf(c.control);
-  if (!moa || kind === null || EXEMPT.test(moa) || (moa === BT && s.trouble.id !== 'diamondback-moth')) return null;
+  // what the label says of it counts for any group
+  const said = c.line?.mostRunning !== undefined;
+  if (!moa || kind === null || (EXEMPT.test(moa) && !said) || (moa === BT && s.trouble.id !== 'diamondback-moth')) return null;
   const same = (r: PastTreatment) => {
     const control = findControl(r.controlId);
     return r.sheet !== null && control !== undefined && kindOf(control) === kind && r.at <= at && at - r.at < SEASON_DAYS * DAY;
   };
-  const lastTwo = s.records.filter(same).slice(-2);
-  if (lastTwo.length < 2 || !lastTwo.every((r) => groupOf(r.sheet) === groupOf(c.sheet))) return null;
+  const most = c.line?.mostRunning ?? MOST_RUNNING;
+  const last = s.records.filter(same).slice(-most);
+  if (last.length < most || !last.every((r) => groupOf(r.sheet) === groupOf(c.sheet))) return null;
   return {
     code: 'rotation',
     weight: 'not-now',
-    sentence: `Group ${moa} twice running: use another mode of action in between.`,
+    sentence: `Group ${moa} ${most === 1 ? 'the last time' : most === 2 ? 'twice running' : `${most} times running`}: use another mode of action in between.`,
     inputs: [{ name: kind === 'fungicide' ? 'Mode of action (FRAC)' : 'Mode of action (IRAC)', value: moa }],
-    source: { mark: 'MEM' },
+    source: said ? (c.line?.prov ?? { mark: 'MEM' }) : { mark: 'MEM' },
     opens: { kind: 'event', event: 'after a treatment with another mode of action', change: null },
   };
 };
