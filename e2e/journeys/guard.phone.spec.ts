@@ -14,6 +14,8 @@ test('last year’s scab is guarded against before it shows, and codling moth fr
   });
   const tree = await plant(page, { name: 'Espalier', hostId: 'apple', areaM2: 5, heightM: 2, stage: 'growing' });
   await openCase(page, tree, 'Leaf top', ['Olive velvet spots'], ['4', '20']);
+  // all of the screen has arrived before the server goes away
+  await expect(page.getByText('Gentlest that will do')).toBeVisible();
   const cases = (await (await page.request.get('/api/v1/cases?status=open')).json()) as Case[];
   const scab = cases.find((c) => c.troubleId === 'apple-scab');
   expect(scab, JSON.stringify(cases)).toBeTruthy();
@@ -36,6 +38,7 @@ test('last year’s scab is guarded against before it shows, and codling moth fr
   await expect(page.getByText('When you plant again')).toBeVisible();
   // once it is open Today does not say it again
   await page.goto('/');
+  await expect(page.getByText('Apple scab: choose what to do')).toBeVisible();
   await expect(page.getByText('Came about now in earlier years')).toHaveCount(0);
 
   // from the page of a trouble to one's own tree: in blossom there is nothing to bag yet
@@ -65,6 +68,7 @@ test('last year’s scab is guarded against before it shows, and codling moth fr
   await page.getByRole('button', { name: /is open: do it now/ }).click();
   await page.getByRole('button', { name: 'Done: write it down' }).click();
   await page.getByRole('button', { name: 'Keep the record' }).click();
+  await expect(page.getByText(/count the same/)).toBeVisible();
   await page.goto('/records');
   await expect(page.getByText(/Bag the fruit/).first()).toBeVisible();
 });
