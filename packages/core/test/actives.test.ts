@@ -5,6 +5,8 @@ import { sameProduct } from '../src/decide/same-product';
 import { activesOf, aidFor, allowedIn, copperShare, helperDays, moaOf, strictSheet, type LabelSheet } from '../src/label';
 import { looserThan } from '../src/label/files';
 import { findSheet, SHEETS } from '../src/label/sheets';
+import { millilitres, squareMetres, STARTER_KITS } from '../src/measure';
+import { planMix, stepsFor } from '../src/mix';
 import { at, past, verdictOn, type Setup } from './situation';
 
 const sheet = (id: string) => findSheet(id) as LabelSheet;
@@ -135,6 +137,26 @@ describe('a sheet can not talk its material harmless', () => {
     ));
 });
 
+describe('nor on the cards it is mixed by', () => {
+  test('the plan carries what the material is, and the card keeps it off flowers', () => {
+    const typed = own('malathion-50-ec', stripped);
+    const line = typed.lines[0] as LabelSheet['lines'][number];
+    const plan = planMix({
+      sheet: typed,
+      line,
+      rate: line.rate.max,
+      area: squareMetres(20),
+      water: null,
+      sprayer: { name: 'Pump', capacity: millilitres(5000) },
+      kit: [...STARTER_KITS.metric],
+    });
+    if (!plan.ok) throw new Error(plan.reasons[0]?.sentence);
+    expect(plan.value.sheet).toMatchObject({ bees: 'toxic', fish: true });
+    const cards = stepsFor(plan.value, { sprayer: 'Pump', site: 'outdoors', how: [] }).map((s) => JSON.stringify(s));
+    expect(cards.join(' ')).toMatch(/bee/i);
+  });
+});
+
 describe('the policy goes by the sheet in the hand', () => {
   const policyOn = (x: LabelSheet) =>
     verdictOn(x.control, { host: 'apple', trouble: 'apple-scab', policy: 'organic', sheets: [x] }).reasons.some((r) => r.code === 'policy');
@@ -226,6 +248,12 @@ describe('looser in what was not compared before', () => {
   const tree = copper.lines.find((l) => l.id === 'fruit-trees') as LabelSheet['lines'][number];
   const oil = sheet('horticultural-oil');
   test.each<[string, LabelSheet, LabelSheet, RegExp]>([
+    [
+      'in rooms',
+      own('wettable-sulfur', { indoors: true, rooms: true }),
+      { ...sheet('wettable-sulfur'), indoors: true },
+      /For rooms that are lived in, the specimen is not/,
+    ],
     ['under cover', own('malathion-50-ec', { indoors: true }), malathion, /For under cover, the specimen is for outdoors only/],
     ['outdoors', own('sulfur-vapour', { outdoors: true }), sheet('sulfur-vapour'), /For outdoors/],
     ['in frost', own('bordeaux', { minTempC: undefined }), sheet('bordeaux'), /more cold than the specimen’s 4/],

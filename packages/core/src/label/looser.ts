@@ -1,6 +1,7 @@
 import { findActive } from './actives';
 import { productPerM2 } from './copper';
 import { sayPer } from './rate';
+import { forRooms } from './rooms';
 import type { LabelLine, LabelSheet } from './schema';
 
 const SIGNALS = ['none', 'caution', 'warning', 'danger'] as const;
@@ -42,6 +43,7 @@ export function looserThan(own: LabelSheet, specimen: LabelSheet): string[] {
   const open = specimen.forbidden.filter((f) => !own.forbidden.some((o) => o.crop === f.crop)).map((f) => f.crop.replaceAll('-', ' '));
   say(open.length > 0, `Not forbidden on ${open.join(', ')}, as on the specimen.`);
   say(own.indoors && !specimen.indoors, 'For under cover, the specimen is for outdoors only.');
+  say(forRooms(own) && !forRooms(specimen), 'For rooms that are lived in, the specimen is not.');
   say(own.outdoors && !specimen.outdoors, 'For outdoors, the specimen is for under cover only.');
   say(
     specimen.minTempC !== undefined && (own.minTempC === undefined || own.minTempC < specimen.minTempC),

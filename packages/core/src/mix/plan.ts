@@ -1,4 +1,4 @@
-import { FORM_WORDS, methodOf, proposedWater, quoteLine, sayPer, sayRate, sayRateExact, type LabelLine, type RateForm } from '../label';
+import { FORM_WORDS, methodOf, proposedWater, quoteLine, sayPer, sayRate, sayRateExact, strictSheet, type LabelLine, type RateForm } from '../label';
 import {
   atLeast,
   strongEnough,
@@ -48,7 +48,9 @@ const SIZE_MISSING: Readonly<Record<RateForm, readonly [code: string, sentence: 
  *   missing, or what measuring refuses, with the ways out of it
  * @example planMix({ rate: 15, area: 20 m², sprayer: 5 l, … }) // 8 l: 75 ml in 5 l, then 45 ml in 3 l
  */
-export function planMix(request: MixRequest): Outcome<MixPlan> {
+export function planMix(asked: MixRequest): Outcome<MixPlan> {
+  // the cards speak of what is in it, whatever was typed of bees and fish
+  const request = { ...asked, sheet: strictSheet(asked.sheet) };
   const { sheet, line, rate, area, sprayer, units = 'metric' } = request;
   const { unit, form } = line.rate;
   const dry = sheet.into === 'not-mixed';

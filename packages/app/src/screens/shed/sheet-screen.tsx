@@ -1,5 +1,5 @@
 import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { allowedIn, forRooms, lineFor, moaOf, quoteLine, sayPer, sayRate, type LabelSheet } from '@sleetbrook/core/label';
+import { allowedIn, forRooms, lineFor, moaOf, quoteLine, sayPer, sayRate, strictSheet, type LabelSheet } from '@sleetbrook/core/label';
 import { sayProvenance, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
@@ -73,6 +73,8 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const confirmed = confirmations.some((c) => c.sheetId === s.id && c.version === s.version);
   const country = useGarden().data?.country;
   const law = allowedIn(s, country || null);
+  // what is in it counts, whatever was typed
+  const strict = strictSheet(s);
   const reEntry = s.reEntry.kind === 'hours' ? `${s.reEntry.hours} h` : 'until dry';
   return (
     <Page
@@ -109,11 +111,11 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         ))}
         <Row title="Signal word" end={s.signalWord} />
         <Row title="Kind" end={`${s.class.replace('-', ' ')}, ${s.formulation}`} />
-        <Row title="Certified-organic means" end={s.organicListed ? 'yes' : 'no'} />
+        <Row title="Certified-organic means" end={strict.organicListed ? 'yes' : 'no'} />
         <Section>Protection and cautions</Section>
         <Row title="Wear" sub={protectionList(s).join(', ')} />
-        <Row title="Bees" sub={BEES[s.bees]} />
-        <Row title="Fish" sub={s.fish ? 'harmful: keep away from ponds and drains' : 'no warning on this specimen'} />
+        <Row title="Bees" sub={BEES[strict.bees]} />
+        <Row title="Fish" sub={strict.fish ? 'harmful: keep away from ponds and drains' : 'no warning on this specimen'} />
         {s.cautions.map((c) => (
           <Row key={c.text} title={c.text} sub={sayProvenance(c.prov)} />
         ))}
@@ -138,7 +140,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         {s.maxTempC !== undefined && <Row title="Not at or above" end={`${trim(s.maxTempC, 1)} °C`} />}
         <Row title="No rain for" end={`${s.rainfastHours} h`} />
         <Row title="Mix keeps" end={`${s.mixLifeHours} h`} />
-        {s.gaps.map((g) => (
+        {strict.gaps.map((g) => (
           <Row key={g.group} title={`Apart from ${g.group}`} end={`${g.days} d`} sub={sayProvenance(g.prov)} />
         ))}
         <Row title="Disposal" sub={s.disposal} />
