@@ -1,7 +1,17 @@
 import expo from 'eslint-config-expo/flat.js';
 
 export default [
-  { ignores: ['**/dist/**', '**/.expo/**', '**/node_modules/**', 'test-results/**', '.data/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/.expo/**',
+      '**/node_modules/**',
+      'test-results/**',
+      '.data/**',
+      'packages/core/src/catalogue/made/**',
+      'packages/core/src/label/sheets/made.ts',
+    ],
+  },
   ...expo,
   {
     settings: {

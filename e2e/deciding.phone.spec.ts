@@ -81,7 +81,8 @@ test('a label of one’s own: typed in from the specimen, wrong figures told at 
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Keep this sheet' }).click();
   await expect(page.getByText(/“seven” is not a number/)).toBeVisible();
-  await expect(page.getByText(/The lower figure is above the upper one/)).toBeVisible();
+  await expect(page.getByText(/^The lower figure is above the upper one/)).toBeVisible();
+  await expect(page.getByText(/^3 things above can not be, the first: /)).toBeVisible();
   await page.getByRole('button', { name: /^vegetables/ }).click();
   await page.getByLabel('Picking wait, d').fill('3');
   await page.getByLabel('Rate, as printed').fill('2 to 4 US tbsp per US gal');

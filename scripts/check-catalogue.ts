@@ -1,13 +1,35 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { deadLines, unoffered } from '../bench/advice/faults';
-import { checkCatalogue } from '../packages/core/src/catalogue';
-import { labelSheetSchema } from '../packages/core/src/label';
-import { SHEETS } from '../packages/core/src/label/sheets';
+import { checkLibrary, jsonSchemas, makeModules, readLibrary, sayFault, type Wrong } from '../packages/core/src/contribute';
+import { CATALOGUE, catalogueFiles, SOURCES } from './catalogue-files';
 
-const wrong = checkCatalogue(SHEETS.map((s) => s.id));
-for (const sheet of SHEETS) {
-  for (const issue of labelSheetSchema.safeParse(sheet).error?.issues ?? []) wrong.push(`sheet ${sheet.id}: ${issue.path.join('.')}: ${issue.message}`);
+/** Says in words, with file and line, what is wrong with the catalogue. */
+const { library, faults, place } = readLibrary(catalogueFiles());
+const wrong: Wrong[] = faults.length > 0 ? [] : checkLibrary(library);
+const said = [...faults, ...wrong.map(place)].map((f) => sayFault({ ...f, path: `packages/core/catalogue/${f.path}` }));
+
+if (said.length === 0) {
+  const stale = (root: string, path: string, text: string) => {
+    let there = '';
+    try {
+      there = readFileSync(join(root, path), 'utf8');
+    } catch {
+      // not made yet
+    }
+    if (there !== text) said.push(`${path} has fallen behind the files it is made from: npm run catalogue:make`);
+  };
+  for (const { path, text } of makeModules(library)) stale(SOURCES, path, text);
+  for (const { path, schema } of jsonSchemas(library)) stale(CATALOGUE, path, `${JSON.stringify(schema, null, 1)}\n`);
 }
-for (const line of deadLines()) wrong.push(`no plant on its sheet: ${line}`);
-for (const line of unoffered()) wrong.push(`on no ladder: ${line}`);
-for (const line of wrong) process.stderr.write(`${line}\n`);
-process.exit(wrong.length === 0 ? 0 : 1);
+if (said.length === 0) {
+  const lineOf = (kind: Wrong['kind'], id: string, at: readonly PropertyKey[], text: string) =>
+    said.push(sayFault({ ...place({ kind, id, at, text }), path: `packages/core/catalogue/${kind}/${id}.yaml` }));
+  for (const { trouble, control } of deadLines()) {
+    const own = library.troubles.find((t) => t.id === trouble)?.controls.findIndex((u) => 'control' in u && u.control === control) ?? -1;
+    lineOf('troubles', trouble, own < 0 ? ['controls'] : ['controls', own], `${control}: none of its plants is on that sheet, so nobody could use this line`);
+  }
+  for (const { sheet, pest } of unoffered()) lineOf('sheets', sheet, ['lines'], `${pest} is on no ladder that leads to this sheet`);
+}
+for (const line of said) process.stderr.write(`${line}\n`);
+process.exit(said.length === 0 ? 0 : 1);

@@ -43,20 +43,20 @@ export function faultsOf(advice: Advice, verdicts: readonly Verdict[], s: Situat
 }
 
 /** Controls that an entry names though their sheet is for none of the plants it lives on. */
-export const deadLines = (troubles: readonly Trouble[] = TROUBLES): string[] =>
+export const deadLines = (troubles: readonly Trouble[] = TROUBLES): { readonly trouble: string; readonly control: string }[] =>
   troubles.flatMap((t) =>
     t.controls.flatMap((u) => {
       const sheet = SHEETS.find((x) => x.id === CONTROLS.find((c) => c.id === u.control)?.sheet);
       if (!sheet || u.effect < WORTH_TRYING) return [];
-      return HOSTS.some((h) => hostWeight(t, h) > 0 && lineFor(sheet, h, t).ok) ? [] : [`${t.id}: ${u.control}`];
+      return HOSTS.some((h) => hostWeight(t, h) > 0 && lineFor(sheet, h, t).ok) ? [] : [{ trouble: t.id, control: u.control }];
     }),
   );
 
 /** Troubles on a specimen's lines that no ladder offers it for. */
-export const unoffered = (): string[] =>
+export const unoffered = (): { readonly sheet: string; readonly pest: string }[] =>
   SHEETS.flatMap((sheet) =>
     [...new Set(sheet.lines.flatMap((l) => l.pests))].flatMap((pest) => {
       const meant = TROUBLES.filter((t) => t.labelAs.includes(pest));
-      return meant.some((t) => usesOn(t).some((u) => u.control === sheet.control)) ? [] : [`${sheet.id}: ${pest}`];
+      return meant.some((t) => usesOn(t).some((u) => u.control === sheet.control)) ? [] : [{ sheet: sheet.id, pest }];
     }),
   );

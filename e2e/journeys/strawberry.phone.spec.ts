@@ -46,6 +46,7 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
 
   // a week on the spray goes on once more, with its reason and amounts
   await server.restart('2026-05-24T19:15:00Z');
+  await fairWeather(page, '2026-05-24T00:00:00Z', 6, { rh: 80 });
   await page.goto('/');
   await page
     .getByRole('button', { name: /Strawberries.*round 2|Strawberries.*count again/ })

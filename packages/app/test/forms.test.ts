@@ -12,7 +12,7 @@ import { rainBars, runs, skyLight, trace } from '../src/ui/ribbon-paths';
 import { pebblePath } from '../src/ui/stone';
 
 const ID = '0197a000-0000-7000-8000-000000000001';
-const good = { ...EMPTY_FORM, name: 'Beans', area: '20' };
+const good = { ...EMPTY_FORM, name: 'Beans', hostId: 'broad-bean', area: '20' };
 
 describe('the planting form', () => {
   test('reads what is typed', () =>

@@ -226,6 +226,10 @@ describe('the planting form', () => {
     show(<PlantingEdit id={null} />);
     fireEvent.press(await screen.findByText('Keep this'));
     expect(await screen.findByText('Give it a name.')).toBeTruthy();
+    // nothing is chosen for the grower
+    expect(screen.getByText('Choose a plant from the list.')).toBeTruthy();
+    fireEvent.press(screen.getByLabelText(/^Plant: none yet/));
+    fireEvent.press(within(screen.getByLabelText('Plant')).getByText('Peas'));
     fireEvent.changeText(screen.getByLabelText('Name'), 'Peas');
     fireEvent.changeText(screen.getByLabelText('Area, m²'), 'four');
     fireEvent.press(screen.getByText('Keep this'));
@@ -293,12 +297,12 @@ test('one of many is picked from a panel', () => {
 
 describe('weather that nobody measured', () => {
   const hours = [{ at: '2026-05-24T18:00:00.000Z', temperatureC: 15, humidityPct: 60, windMs: 2, rainMm: 0, cloud: 0.3, source: 'seen' }];
-  const mark = (source: 'none' | 'seen' | 'file' | 'demonstration', units: Garden['units'] = 'metric') => {
+  const mark = (source: 'none' | 'seen' | 'file' | 'demonstration', units: Garden['units'] = 'metric', told: readonly object[] = hours) => {
     const [seenAt, holdsUntil] = source === 'seen' ? [NOW, '2026-05-25T07:00:00.000Z'] : [null, null];
     const sent = serve({
       '/clock': { now: NOW, fixed: true },
       '/garden': { ...garden, units },
-      '/weather': { source, seenAt, holdsUntil, hours: source === 'none' ? [] : hours },
+      '/weather': { source, seenAt, holdsUntil, hours: source === 'none' ? [] : told },
     });
     show(<WeatherMark />);
     return sent;
@@ -345,9 +349,23 @@ describe('weather that nobody measured', () => {
     expect(await screen.findByText('The demonstration’s weather is made up.')).toBeTruthy();
     expect(screen.queryByText('Load hours of your own')).toBeNull();
   });
-  test('the grower’s own hours need no word', async () => {
-    mark('file');
-    await waitFor(() => expect(globalThis.fetch).toHaveBeenCalledTimes(3));
-    expect(screen.queryByText(/weather/i)).toBeNull();
+  test.each([
+    ['only measured ones', [['2026-05-24T17:00:00.000Z', 'known']], /^By the hours you loaded, as measured\.$/],
+    [
+      'a day ahead',
+      [
+        ['2026-05-24T17:00:00.000Z', 'known'],
+        ['2026-05-25T17:00:00.000Z', 'forecast'],
+      ],
+      /measured to .*, forecast to .*Look at the sky before you mix\.$/,
+    ],
+    ['nothing measured', [['2026-05-26T17:00:00.000Z', 'forecast']], /^By the hours you loaded: forecast to /],
+  ])('the grower’s own hours say what was measured and how far a forecast reaches: %s', async (_what, told, words) => {
+    mark(
+      'file',
+      'metric',
+      told.map(([at, certainty]) => ({ ...hours[0], at, source: 'file', certainty })),
+    );
+    expect(await screen.findByText(words)).toBeTruthy();
   });
 });

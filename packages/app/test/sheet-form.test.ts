@@ -99,6 +99,21 @@ describe('a label sheet as it is typed', () => {
     expect(errorsOf(form({ firstAid: 'x'.repeat(2001) }))['firstAid']).toMatch(/2000/);
   });
 
+  test('how long it lasts and the rain after which it goes on again, in the grower’s depths', () => {
+    const read = readSheet(form({ lastsDays: '10', washedOff: '1' }), ID, 1);
+    if ('errors' in read) throw new Error(JSON.stringify(read.errors));
+    // source: NIST Special Publication 811: 1 in = 25.4 mm
+    expect(read.sheet).toMatchObject({ lastsDays: 10, washedOffMm: 25.4 });
+    expect(sheetFormOf(read.sheet, 'us')).toMatchObject({ lastsDays: '10', washedOff: '1' });
+    expect(sheetFormOf(read.sheet, 'imperial')).toMatchObject({ washedOff: '25.4' });
+    const none = readSheet(sheetFormOf({ ...read.sheet }, 'us'), ID, 2);
+    expect('sheet' in none && none.sheet.washedOffMm).toBe(25.4);
+    const emptied = readSheet({ ...sheetFormOf(read.sheet, 'us'), lastsDays: '', washedOff: '' }, ID, 2);
+    expect('sheet' in emptied && [emptied.sheet.lastsDays, emptied.sheet.washedOffMm]).toEqual([undefined, undefined]);
+    expect(errorsOf(form({ lastsDays: '2.5' }))['lastsDays']).toMatch(/Whole days/);
+    expect(errorsOf(form({ washedOff: '9' }))['washedOffMm']).toMatch(/At most 200 mm/);
+  });
+
   test('times in a row, and the distance to water in the grower’s lengths', () => {
     const typed = form({ waterBuffer: '25', lines: [{ ...firstLine, running: '2' }] });
     const read = readSheet(typed, ID, 1);

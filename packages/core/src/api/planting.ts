@@ -1,6 +1,6 @@
 import { SITES } from '../catalogue/sites';
 import { z } from 'zod';
-import { findHost } from '../catalogue/hosts/find';
+import { findHost } from '../catalogue/hosts';
 import { KEPT_ABOUT } from '../decide/circumstances';
 import { TOLERANCES } from '../scout/enough';
 import { daySchema, idSchema, nameSchema, revisionSchema } from './common';

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { labelSheetSchema } from '../label/schema';
 import { findControlCard, findTroubleCard } from '../catalogue/cards';
+import { CERTAINTIES } from '../weather/certainty';
 import { idSchema, instantSchema } from './common';
 
 /** Something that went otherwise than planned while mixing, and what was done about it. */
@@ -100,6 +101,7 @@ export const treatmentSchema = treatmentRequestSchema.extend({
       windMs: z.number(),
       cloud: z.number(),
       source: z.enum(['file', 'seen', 'demonstration']).optional(),
+      certainty: z.enum(CERTAINTIES).optional(),
     })
     .nullable(),
   keepOutUntil: instantSchema.nullable(),

@@ -44,11 +44,13 @@ export const runningClockSchema = z.object({
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 
-/** Something that waits for a hand: soap to stir, mix to use up, the next round, a dust to rinse off, a patch to look at. */
+/** Something that waits for a hand: soap to stir, mix to use up, the next round, a dust to rinse off, a patch to look at, what rain took off. */
 export const reminderSchema = z.object({
-  kind: z.enum(['soap', 'mix', 'round', 'rinse', 'patch']),
+  kind: z.enum(['soap', 'mix', 'round', 'rinse', 'patch', 'rain']),
   /** The batch, the shed item, the case or the planting. */
   id: idSchema,
+  /** The case that it belongs to, of what is a planting’s. */
+  caseId: idSchema.nullable().optional(),
   title: z.string(),
   text: z.string(),
   at: instantSchema,

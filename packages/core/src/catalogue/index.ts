@@ -1,21 +1,37 @@
-import { HELPERS } from './friends/helpers';
-import { LOOK_ALIKES } from './friends/look-alikes';
 import type { Friend, Sign, Trouble } from './schema';
 import { SIGNS } from './signs';
-import { TROUBLES } from './troubles';
+import { HELPERS, LOOK_ALIKES, TROUBLES } from './suspects';
 
 export * from './light';
 export { cardOf } from './card';
-export { CONTROLS } from './controls';
-export { findControl } from './controls/find';
-export type { Schools } from './schema';
-export { doesOn, usesOn, type Use } from './used-on';
+export { CONTROLS, findControl } from './controls';
+export { doesOn, usesOn } from './used-on';
 export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };
 export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];
+export { HOST_NAMES } from './made/host-names';
 export { LOOK_COSTS } from './parts';
-export { checkCatalogue } from './check';
+export { dutyIn, speciesOn, type Duty } from './duty';
+export { REGIONS, regionOf, sayHome, statusIn, type Range, type RegionId } from './range';
 export { LOOKS, PARTS } from './schema';
-export type { Drawing, Does, Friend, HostGroup, LifeStage, LookKind, Means, Phase, Sign, Trouble, TroubleKind, Typicality, When } from './schema';
+export type {
+  Does,
+  Drawing,
+  Friend,
+  HostGroup,
+  HostNames,
+  LifeStage,
+  LookKind,
+  Means,
+  Phase,
+  Schools,
+  Sign,
+  Species,
+  Trouble,
+  TroubleKind,
+  Typicality,
+  Use,
+  When,
+} from './schema';
 
 const byId = <T extends { id: string }>(list: readonly T[]) => new Map(list.map((x) => [x.id, x]));
 const signs = byId<Sign>(SIGNS);

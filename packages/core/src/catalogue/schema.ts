@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { METHODS } from './methods';
+import type { Provenance } from '../measure';
+import type { Range } from './range';
+import type { HourNeeds, HowLineEntry } from './entry/control';
 
-/** Ids are kebab-case and never change once released: records refer to them. */
+/** Small letters and hyphens; an id never changes once released: records refer to it. */
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/);
-/** ISO 3166-1, two capitals. */
-const country = z.string().regex(/^[A-Z]{2}$/);
 const sentence = z.string().min(3).max(400);
 
 export const provenanceSchema = z
@@ -14,31 +14,46 @@ export const provenanceSchema = z
 /** One statement of fact with where it comes from. */
 export const factSchema = z.strictObject({ text: sentence, prov: provenanceSchema });
 
+export type Fact = z.infer<typeof factSchema>;
+
 export const PARTS = ['tip', 'leaf-top', 'leaf-under', 'stem', 'stem-base', 'bud', 'flower', 'fruit', 'root', 'soil', 'trunk', 'whole'] as const;
 export type PartId = (typeof PARTS)[number];
 
 export const HOST_GROUPS = ['vegetable', 'fruit', 'ornamental', 'shrub', 'house'] as const;
 export type HostGroup = (typeof HOST_GROUPS)[number];
 
-export const hostSchema = z.strictObject({
-  id,
-  name: sentence,
-  family: z.string().min(3),
-  group: z.enum(HOST_GROUPS),
-  edible: z.boolean(),
+/** How a plant grows, for the drawings of its parts. */
+export const FORMS = ['herb', 'rosette', 'vine', 'bush', 'tree', 'conifer', 'palm', 'cactus', 'fern', 'bulb', 'grass'] as const;
+export type Form = (typeof FORMS)[number];
+
+export interface Host {
+  readonly id: string;
+  readonly name: string;
+  readonly family: string;
+  readonly group: HostGroup;
+  readonly form: Form;
+  readonly edible: boolean;
   /** Words that labels use for it, widest last. */
-  crops: z.array(id).min(1),
-  parts: z.array(z.enum(PARTS)).min(1),
+  readonly crops: readonly string[];
+  readonly parts: readonly PartId[];
   /** Flowers that bees visit. */
-  beePlant: z.boolean(),
+  readonly beePlant: boolean;
   /** New flowers open while fruit hangs, so that "in fruit" does not say that no flower is open. */
-  flowersOn: z.boolean(),
+  readonly flowersOn: boolean;
   /** Tips grow upright and chafe under a cover laid straight on them. */
-  uprightTips: z.boolean(),
-  /** Stands for every plant of its family (or for any plant at all) that has no entry of its own. */
-  stands: z.enum(['family', 'any']).optional(),
-});
-export type Host = z.infer<typeof hostSchema>;
+  readonly uprightTips: boolean;
+  /** Stands for every plant of its family or group (or for any plant at all) that has no entry of its own. */
+  readonly stands?: 'family' | 'group' | 'any';
+}
+
+/** What else a host goes by; apart from it, since the first screens need no more than its name. */
+export interface HostNames {
+  readonly id: string;
+  /** Everyday and regional names, for the search. */
+  readonly also: readonly string[];
+  /** What tells it from another host that goes by one of its names. */
+  readonly apart: string | null;
+}
 
 export const TYPICALITY = ['always', 'often', 'sometimes', 'rarely', 'never'] as const;
 export type Typicality = (typeof TYPICALITY)[number];
@@ -59,34 +74,36 @@ export const drawingSchema = z.strictObject({
 });
 export type Drawing = z.infer<typeof drawingSchema>;
 
-export const signSchema = z.strictObject({
-  id,
+export interface Sign {
+  readonly id: string;
   /** On the tile. */
-  name: z.string().min(3).max(40),
+  readonly name: string;
   /** As the next look. */
-  question: z.string().min(3).max(80).endsWith('?'),
+  readonly question: string;
   /** The button that says it is there. */
-  yes: z.string().min(3).max(30),
-  parts: z.array(z.enum(PARTS)).min(1),
-  look: z.enum(LOOKS),
-  /** None for what can not be drawn. */
-  drawing: drawingSchema.nullable(),
-});
-export type Sign = z.infer<typeof signSchema>;
+  readonly yes: string;
+  readonly parts: readonly PartId[];
+  readonly look: LookKind;
+  /** Null for what can not be drawn. */
+  readonly drawing: Drawing | null;
+}
 
-const suspectBase = {
-  id,
-  name: z.string().min(3).max(60),
+/** What is common to troubles and friends. */
+export interface Suspect {
+  readonly id: string;
+  readonly name: string;
   /** Everyday names, for the search. */
-  also: z.array(z.string().min(2).max(50)),
+  readonly also: readonly string[];
   /** Host ids, `family:NAME`, `group:NAME` or `any`; how common it is there, 1 being usual. The most particular one counts. */
-  hosts: z.record(z.string(), z.number().positive().max(3)),
+  readonly hosts: Readonly<Record<string, number>>;
   /** How typical each sign is. What is not listed is taken as unusual, not impossible. */
-  signs: z.record(id, z.enum(TYPICALITY)),
-  facts: z.array(factSchema).min(1),
+  readonly signs: Readonly<Record<string, Typicality>>;
+  /** Where it lives. */
+  readonly range: Range;
+  readonly facts: readonly Fact[];
   /** Length of the creature to look for, in millimetres, for the life-size mark; null for what is no creature. */
-  sizeMm: z.number().positive().max(200).nullable(),
-};
+  readonly sizeMm: number | null;
+}
 
 export const KINDS = ['insect', 'mite', 'mollusc', 'animal', 'worm', 'fungus', 'bacterium', 'virus', 'disorder'] as const;
 export type TroubleKind = (typeof KINDS)[number];
@@ -117,6 +134,13 @@ export const MEANS = [
 ] as const;
 export type Means = (typeof MEANS)[number];
 
+/** The kinds of climate that decide when a season begins: a coarse cut of Köppen and Geiger's (Peel et al. 2007). */
+export const CLIMATES = ['tropical', 'subtropical', 'mediterranean', 'temperate', 'continental', 'cold'] as const;
+export type Climate = (typeof CLIMATES)[number];
+
+/** Weather that brings it on. */
+export const FAVOURS = ['wet', 'dry', 'warm', 'cool'] as const;
+
 /**
  * What a control does against a trouble: `cures` takes away what is there; `holds` keeps what is there from what is
  * still sound (all there is against most diseases); `prevents` keeps it from coming and does nothing once it is there;
@@ -146,22 +170,56 @@ export const PHASES = [
 export type Phase = (typeof PHASES)[number];
 
 /** When a means keeps something away, in what can be seen; the text goes on from "Its time:". */
-export const whenSchema = z.strictObject({ phases: z.array(z.enum(PHASES)).min(1), text: z.string().min(5).max(140), prov: provenanceSchema });
-export type When = z.infer<typeof whenSchema>;
+export interface When {
+  readonly phases: readonly Phase[];
+  readonly text: string;
+  readonly prov: Provenance;
+}
 
-const months = z.array(z.number().int().min(1).max(12)).min(1);
+export interface LifeStage {
+  readonly stage: string;
+  readonly months: readonly number[];
+  readonly where: string;
+  readonly open: readonly Means[];
+  /** How warm it must have been for how long until it is there; null where months are all that is known. */
+  readonly warmth: Warmth | null;
+}
 
-export const lifeStageSchema = z.strictObject({
-  stage: z.string().min(2).max(40),
-  months,
-  where: z.string().min(3).max(90),
-  open: z.array(z.enum(MEANS)).min(1),
-});
-export type LifeStage = z.infer<typeof lifeStageSchema>;
+/** Degree-days from a start that can be seen to a stage; °C. */
+export interface Warmth {
+  readonly lowerC: number;
+  readonly upperC: number | null;
+  readonly degreeDays: number;
+  readonly from: string;
+  readonly prov: Provenance;
+}
+
+/** Where something must be reported before anything is done about it, and when that was known (year and month). */
+export interface Report {
+  readonly in: readonly string[];
+  readonly asOf: string;
+  readonly prov: Provenance;
+}
+
+/** One of the kinds that go by a group's name. */
+export interface Species {
+  readonly name: string;
+  /** Host ids, `family:NAME`, `group:NAME` or `any`. */
+  readonly hosts: readonly string[];
+  /** Null where it is the group's. */
+  readonly range: Range | null;
+  readonly report: Report | null;
+  /** What sets it apart. */
+  readonly tell: Fact;
+}
 
 /** Where growers' schools differ: the positions, what Sleetbrook does, and why. */
-export const schoolsSchema = z.strictObject({ topic: sentence, positions: z.array(sentence).min(2), ours: sentence, why: sentence });
-export type Schools = z.infer<typeof schoolsSchema>;
+export interface Schools {
+  readonly topic: string;
+  readonly positions: readonly string[];
+  readonly ours: string;
+  readonly why: string;
+}
 
 /** Kinds of helpers that are set free, by what harms them. */
 export const RELEASED = ['mites', 'wasps', 'ladybirds', 'nematodes'] as const;
@@ -169,179 +227,141 @@ export type Released = (typeof RELEASED)[number];
 
 export const CARRIERS = ['wind', 'splash', 'tool', 'soil', 'seed', 'insect', 'flight', 'crawling', 'plants', 'none'] as const;
 
-export const troubleSchema = z.strictObject({
-  ...suspectBase,
-  kind: z.enum(KINDS),
+/** One control against a trouble. */
+export interface Use {
+  readonly control: string;
+  /** Share of the pest or new infection it is expected to stop, done well, when the stage is right. */
+  readonly effect: number;
+  readonly why: string;
+  readonly prov: Provenance;
+  /** What it does against this one, where that is not what the control does in general. */
+  readonly does?: Does;
+  /** Its time against this one, where that is not the control's own. */
+  readonly when?: When;
+  /** Least warmth of the soil against this one, °C. */
+  readonly soilC?: number;
+}
+
+export interface Trouble extends Suspect {
+  readonly kind: TroubleKind;
   /** Words that labels use for it, widest last. */
-  labelAs: z.array(id).min(1),
+  readonly labelAs: readonly string[];
   /** Months in which it is usual, counted for a cool climate of the northern hemisphere. */
-  months,
-  favours: z.array(z.enum(['wet', 'dry', 'warm', 'cool'])),
+  readonly months: readonly number[];
+  readonly favours: readonly (typeof FAVOURS)[number][];
+  /** Climates it is known from, in the open; null for all. */
+  readonly climates: readonly Climate[] | null;
   /** Signs that show first. */
-  first: z.array(id).min(1),
+  readonly first: readonly string[];
   /** What is counted, for scouting: "tips", "leaves". */
-  unit: z.string().min(3),
-  life: z.array(lifeStageSchema).min(1),
+  readonly unit: string;
+  readonly life: readonly LifeStage[];
   /** Which stage a treatment can reach, and when. */
-  vulnerable: factSchema,
-  tolerate: factSchema,
+  readonly vulnerable: Fact;
+  readonly tolerate: Fact;
   /** Share of units affected at which acting is worth it. */
-  threshold: z.strictObject({ share: z.number().min(0).max(1), prov: provenanceSchema }),
+  readonly threshold: { readonly share: number; readonly prov: Provenance };
   /** Days until the next look. */
-  lookAgainDays: z.number().int().min(1).max(30),
-  spread: z.strictObject({ by: z.array(z.enum(CARRIERS)).min(1), fact: factSchema, carries: z.array(id) }),
+  readonly lookAgainDays: number;
+  readonly spread: { readonly by: readonly (typeof CARRIERS)[number][]; readonly fact: Fact; readonly carries: readonly string[] };
   /** What it is never, in a sentence. */
-  never: factSchema,
+  readonly never: Fact;
   /** Helper ids that eat it. */
-  enemies: z.array(id),
+  readonly enemies: readonly string[];
   /** Troubles, friends or look-alikes it is taken for, and what tells them apart. */
-  apart: z.record(id, sentence),
+  readonly apart: Readonly<Record<string, string>>;
   /** Troubles that bring it: their name comes before this one's. */
-  follows: z.array(id),
+  readonly follows: readonly string[];
   /** Curled leaves hide it, so contact sprays miss. */
-  hidesInCurl: z.boolean(),
+  readonly hidesInCurl: boolean;
   /** Somewhere it must be reported before anything is done about it; null where no such duty is known. */
-  report: z.strictObject({ in: z.array(country).min(1), prov: provenanceSchema }).nullable(),
+  readonly report: Report | null;
+  /** Kinds that go by this name, where life, plants or the duty to report differ. */
+  readonly species: readonly Species[];
+  /** Signs that show only when it is far on. */
+  readonly late: readonly string[];
   /** Why nobody treats it at home; null for what may be. */
-  notAtHome: factSchema.nullable(),
+  readonly notAtHome: Fact | null;
   /** It lives inside wood, sap, roots or soil, where nothing that is sprayed on arrives. */
-  inside: z.boolean(),
+  readonly inside: boolean;
   /** A water mould: fungicides of the true fungi do nothing to it. */
-  waterMould: z.boolean(),
-  schools: z.array(schoolsSchema),
-  controls: z
-    .array(
-      z.strictObject({
-        control: id,
-        /** Share of the pest or new infection it is expected to stop, done well, when the stage is right. */
-        effect: z.number().min(0).max(1),
-        why: sentence,
-        prov: provenanceSchema,
-        /** What it does against this one, where that is not what the control does in general. */
-        does: z.enum(DOES).optional(),
-        /** Its time against this one, where that is not the control's own. */
-        when: whenSchema.optional(),
-        /** Least warmth of the soil against this one, °C. */
-        soilC: z.number().min(0).max(30).optional(),
-      }),
-    )
-    .min(3),
-});
-export type Trouble = z.infer<typeof troubleSchema>;
+  readonly waterMould: boolean;
+  readonly schools: readonly Schools[];
+  readonly controls: readonly Use[];
+}
 
 /** A helper to protect, or a harmless thing that looks like trouble. */
-export const friendSchema = z.strictObject({
-  ...suspectBase,
-  kind: z.enum(['helper', 'look-alike']),
+export interface Friend extends Suspect {
+  readonly kind: 'helper' | 'look-alike';
+  /**
+   * Of a helper: it lives by certain prey (the troubles that name it among their enemies) and is never likelier than
+   * that, or by anything that it catches or visits.
+   */
+  readonly hunts?: 'prey' | 'anything';
   /** What to do: almost always, leave it. */
-  advice: sentence,
-});
-export type Friend = z.infer<typeof friendSchema>;
+  readonly advice: string;
+}
 
-/** What an hour must be like for a control to work and to harm nobody. Units in the names. */
-export const hourNeedsSchema = z.strictObject({
-  maxTempC: z.number().optional(),
-  minTempC: z.number().optional(),
-  /** Highest global irradiance on the leaves. */
-  maxSunWm2: z.number().optional(),
-  minWindMs: z.number().optional(),
-  maxWindMs: z.number().optional(),
-  /** Hours without rain from the treatment on. */
-  rainFreeHours: z.number().min(0).optional(),
-  /** Which state of the leaf it wants. */
-  leaf: z.enum(['dry', 'damp', 'any']).optional(),
-  /** Not while bees fly: 'in-flower' when the crop is in flower, 'always' when flowers anywhere near count. */
-  bees: z.enum(['in-flower', 'always']).optional(),
-  /** Needs light to see by. */
-  daylight: z.boolean().optional(),
-  /** Only as the sun goes down. */
-  duskOnly: z.boolean().optional(),
-  /** `maxTempC` holds for a day ahead, too: it goes on harming in the heat of tomorrow. */
-  mildAhead: z.boolean().optional(),
-  /** Goes on dry: nothing has to dry before the bees fly. */
-  dry: z.boolean().optional(),
-  /** No frost within two days. */
-  noFrostAhead: z.boolean().optional(),
-  /** Drier air than this shrinks drops until they drift: dry minus wet bulb, °C. */
-  maxDeltaT: z.number().optional(),
-});
-export type HourNeeds = z.infer<typeof hourNeedsSchema>;
-
-const howLineSchema = z.strictObject({
-  text: sentence,
-  at: z.enum(['before', 'on', 'after', 'list']),
-  /** Holds for these ways of putting it on only. */
-  by: z.array(z.enum(METHODS)).min(1).optional(),
-  /** Holds where bees fly and wind blows: not in a room. */
-  open: z.literal(true).optional(),
-  state: z.enum(['liquid', 'dry']).optional(),
-  /** Holds where it is mixed with water first. */
-  mixed: z.literal(true).optional(),
-});
-
-export const controlSchema = z.strictObject({
-  id,
-  name: z.string().min(3).max(40),
+export interface Control {
+  readonly id: string;
+  readonly name: string;
   /** What the button says that takes it. */
-  act: z.string().min(3).max(40),
+  readonly act: string;
   /** 0 tolerate … 7 licensed work. */
-  rung: z.number().int().min(0).max(7),
+  readonly rung: number;
   /** Order within a rung: harm to people, bees, water life, helpers, and how long it stays; 0 none to 4 severe. */
-  hazard: z.strictObject({
-    people: z.number().int().min(0).max(4),
-    bees: z.number().int().min(0).max(4),
-    water: z.number().int().min(0).max(4),
-    helpers: z.number().int().min(0).max(4),
-    persistence: z.number().int().min(0).max(4),
-  }),
+  readonly hazard: Readonly<Record<'people' | 'bees' | 'water' | 'helpers' | 'persistence', number>>;
   /** Suits a grower who uses certified-organic inputs only. */
-  organic: z.boolean(),
+  readonly organic: boolean;
   /** The specimen sheet it is mixed from; none for work by hand. */
-  sheet: id.optional(),
-  needs: hourNeedsSchema,
+  readonly sheet?: string;
+  readonly needs: HourNeeds;
   /**
    * Step by step. A line may say where on the way it belongs (before anything is opened, while it goes on, after; or in
    * lists only, where the cards say it themselves) and for which way of putting it on it holds.
    */
-  how: z.array(z.union([sentence, howLineSchema])).min(1),
-  works: factSchema,
+  readonly how: readonly (string | HowLineEntry)[];
+  readonly works: Fact;
   /** What nobody should expect of it. */
-  doesNot: factSchema,
+  readonly doesNot: Fact;
   /** What shows, afterwards, whether it worked. */
-  after: factSchema,
+  readonly after: Fact;
   /** How it reaches what it is meant for; empty for care, which has no stage to catch. */
-  means: z.array(z.enum(MEANS)),
+  readonly means: readonly Means[];
   /** What it does in general; a trouble's own line may say otherwise. */
-  does: z.enum(DOES),
+  readonly does: Does;
   /** Its time where it keeps something away; any time when not given. */
-  when: whenSchema.optional(),
+  readonly when?: When;
   /** The plant is gone afterwards: only where nothing lesser would do. */
-  destroys: z.boolean().optional(),
+  readonly destroys?: boolean;
   /** Only where the plants stand in pots. */
-  inPots: z.boolean().optional(),
+  readonly inPots?: boolean;
   /** Only under glass or plastic, or in a room. */
-  underCoverOnly: z.boolean().optional(),
+  readonly underCoverOnly?: boolean;
   /** What it can do nothing against, whatever the label word. */
-  notFor: z.array(z.enum(['bacterium', 'virus', 'water-mould', 'inside'])).optional(),
+  readonly notFor?: readonly (typeof IN_VAIN)[number][];
   /** Kinds of trouble, by label word, that it is used on without their entries naming it. */
-  alsoFor: z.array(z.strictObject({ pests: z.array(id).min(1), effect: z.number().min(0).max(1), why: sentence, prov: provenanceSchema })).optional(),
+  readonly alsoFor?: readonly { readonly pests: readonly string[]; readonly effect: number; readonly why: string; readonly prov: Provenance }[];
   /** Made at home from plants, soap or ash: a pesticide in law in some places. */
-  homeMade: z.boolean().optional(),
+  readonly homeMade?: boolean;
   /** Lets living helpers go, which what kills helpers undoes; and of which kind. */
-  releases: z.enum(RELEASED).optional(),
+  readonly releases?: Released;
   /** Least warmth of the soil, °C, where that counts; a trouble's own line may say otherwise. */
-  soilC: z.number().min(0).max(30).optional(),
+  readonly soilC?: number;
   /** Shuts insects out, the useful ones too. */
-  covers: z.boolean().optional(),
+  readonly covers?: boolean;
   /** Where growers' schools differ about it. */
-  schools: z.array(schoolsSchema).optional(),
-  cautions: z.array(factSchema),
+  readonly schools?: readonly Schools[];
+  readonly cautions: readonly Fact[];
   /** Stages of the planting at which it makes no sense, with the reason. */
-  notAt: z.array(z.strictObject({ stage: z.string(), why: sentence })).optional(),
+  readonly notAt?: readonly { readonly stage: string; readonly why: string }[];
   /** Not where plants stand closer than they are wide. */
-  notWhenDense: sentence.optional(),
+  readonly notWhenDense?: string;
   /** Plants of these groups it does not suit, with the reason. */
-  notOn: z.array(z.strictObject({ group: z.string(), why: sentence })).optional(),
-  outdoorsOnly: z.boolean().optional(),
-});
-export type Control = z.infer<typeof controlSchema>;
+  readonly notOn?: readonly { readonly group: string; readonly why: string }[];
+  readonly outdoorsOnly?: boolean;
+}
+
+/** What a control can do nothing against, whatever its label says. */
+export const IN_VAIN = ['bacterium', 'virus', 'water-mould', 'inside'] as const;
+export type { HourNeeds };

@@ -1,10 +1,7 @@
 import { CONTROLS } from './controls';
-import type { Control, Does, Trouble, When } from './schema';
+import type { Control, Does, Trouble, Use, When } from './schema';
 
-/** One control against a trouble: the share it is expected to stop, and why. */
-export type Use = Trouble['controls'][number];
-
-type Against = Pick<Trouble, 'controls' | 'labelAs' | 'kind' | 'inside' | 'waterMould' | 'report'>;
+type Against = Pick<Trouble, 'controls' | 'labelAs' | 'kind' | 'inside' | 'waterMould' | 'report' | 'species'>;
 
 /** A label word gives permission and never an effect: these a control can do nothing against. */
 const isInVain = (c: Control, t: Against): boolean =>
@@ -27,7 +24,7 @@ export function usesOn(trouble: Against): readonly Use[] {
     const hit = c.alsoFor?.find((a) => a.pests.some((p) => trouble.labelAs.includes(p)));
     return hit ? [{ control: c.id, effect: hit.effect, why: hit.why, prov: hit.prov }] : [];
   });
-  const uses = [...trouble.controls, ...implied, ...(trouble.report ? [REPORT] : [])];
+  const uses = [...trouble.controls, ...implied, ...(trouble.report || trouble.species.some((s) => s.report) ? [REPORT] : [])];
   known.set(trouble.controls, uses);
   return uses;
 }

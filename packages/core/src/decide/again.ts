@@ -1,4 +1,4 @@
-import { courseOf } from '../catalogue/controls/courses';
+import { courseOf } from '../catalogue/courses';
 import { sayDay, type Instant } from '../measure';
 import { addDays, dayOf, dayStart, waitUntil } from '../schedule/local-day';
 

@@ -1,4 +1,4 @@
-export { courseOf } from '../catalogue/controls/courses';
+export { courseOf } from '../catalogue/courses';
 export { afterCount, lookAgainOn, nextRound, ofRounds, type Again, type AgainChoice, type AgainKind, type Rounds } from './again';
 export { changesFor, withChange, withChanges } from './change';
 export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeMade, type Plan, type Policy } from './circumstances';

@@ -185,7 +185,7 @@ function beyond(s: Situation, c: Candidate, reasons: readonly Reason[]): Opening
     at = instant(Math.max(at, ...dates));
     pending = dated(s, c, at);
   }
-  const last = s.conditions.at(-1);
+  const last = s.conditions.findLast((x) => x.knownHours > 0);
   return at > s.now && (!last || at > last.at)
     ? { kind: 'at', at }
     : { kind: 'event', event: 'when the weather changes: no open hour in the days ahead', change: null };

@@ -36,6 +36,7 @@ const FELL = 0.6;
 const LEAST_STEP = 0.15;
 /** More at once nobody does in an evening. */
 const MOST_STEPS = 3;
+const ASK_A_CLINIC = 'What can be done at home was done: a plant clinic or extension office can look at a sample.';
 /** Closed for good by size or reach or law: what a licensed person can do all the same. */
 const BEYOND_HOME = new Set(['too-large', 'too-tall', 'restricted', 'not-at-home']);
 
@@ -159,8 +160,9 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   if (steps && !lesser) return planned(steps, need, true, prevents);
   if (most && together(most) >= WORTH_TRYING) return planned(most, need, false, prevents);
   const beyond = verdicts.some((v) => v.status === 'never' && actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING && onlyBeyondHome(v));
-  if (licensed && (beyond || failed.length > 0)) return one(licensed, licensed.effectWhy, need);
-  return leave ? one(leave, nothingNow(s, verdicts), need) : null;
+  // nobody sprays a virus or a shortage away: what a licensed person does little against is not theirs
+  if (licensed && licensed.effect >= WORTH_TRYING && (beyond || failed.length > 0)) return one(licensed, licensed.effectWhy, need);
+  return leave ? one(leave, failed.length > 0 ? `${nothingNow(s, verdicts)} ${ASK_A_CLINIC}` : nothingNow(s, verdicts), need) : null;
 }
 
 function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[]): Advice {

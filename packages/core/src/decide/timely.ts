@@ -1,5 +1,5 @@
 import type { Trouble } from '../catalogue';
-import { findControl } from '../catalogue/controls/find';
+import { findControl } from '../catalogue/controls';
 import { usesOn, whenOn } from '../catalogue/used-on';
 import { WORTH_TRYING } from './gentler';
 import { timingOf } from './timing';

@@ -1,3 +1,4 @@
+import { dutyIn, speciesOn } from '../catalogue';
 import type { Answer } from './answer';
 import { explainer, type Evidence } from './evidence';
 import type { Entry } from './likelihood';
@@ -9,12 +10,16 @@ export interface Suspect {
   readonly kind: 'trouble' | 'helper' | 'look-alike' | 'other';
   /** 0..1; all suspects together make 1. */
   readonly probability: number;
-  /** In many places it must be reported. */
+  /** It must be reported where it was seen, or is not known from there and must be reported elsewhere. */
   readonly notifiable: boolean;
+  /** Of a group: the kinds that live on this plant, here. */
+  readonly kinds: readonly string[];
   /** Strongest first; given for the likeliest only. */
   readonly evidence: readonly Evidence[];
 }
 
+/** Where the country is not known, what may have to be reported is said to. */
+const NOWHERE = { latitude: 0, country: null } as const;
 /** Nobody reads reasons further down than this. */
 const EXPLAINED = 12;
 
@@ -32,7 +37,8 @@ export function rankSuspects(context: KeyContext, answers: readonly Answer[]): S
     name: w.entry?.name ?? 'Something else',
     kind: kindOf(w.entry),
     probability: w.p,
-    notifiable: w.entry !== null && 'report' in w.entry && w.entry.report !== null,
+    notifiable: w.entry !== null && 'report' in w.entry && dutyIn(w.entry, context.host, context.where ?? NOWHERE) !== 'none',
+    kinds: w.entry !== null && 'species' in w.entry ? speciesOn(w.entry, context.host, context.where ?? null).map((s) => s.name) : [],
     evidence: i < EXPLAINED ? explain(w) : [],
   }));
 }

@@ -78,6 +78,9 @@ export const ACTIVES: readonly Active[] = [
   a('diatomaceous-earth', /diatom|kieselguhr|silicon dioxide/i, irac('UNM'), { ...MILD, bees: 'wet' }),
   a('kaolin', /kaolin/i, null, { ...MILD, bees: 'wet' }),
   a('borate', /borax|borate|boric/i, irac('8D'), MILD),
+  a('diamide', /(?:chlorantranili|cyantranili|flubendi)\w+/i, irac('28'), { ...BROAD, groups: [], bees: 'wet' }),
+  a('granulovirus', /granulo ?virus|nucleopolyhedrovirus|baculovirus/i, irac('31'), MILD),
+  a('yeast-fungicide', /aureobasidium/i, frac('BM02'), { ...MILD, gaps: { copper: 2, captan: 2 } }),
   a('iron-phosphate', /(?:iron|ferric) ?phosphate/i, null, MILD),
 ];
 

@@ -5,11 +5,15 @@ import type { LabelLine } from './schema';
 
 type Water = Pick<LabelLine, 'waterMlPerM2' | 'waterMostMlPerM2'>;
 
+/** What most home labels print instead of an amount: how far to go. */
+const HOW_FAR = /run[- ]?off|drip|\bwet|cover|thorough|needed|enough|sufficient|all over|all (?:sides|surfaces)/i;
+
 const byArea = (form: RateForm) => form === 'per-litre' || form === 'per-m2';
 
 /**
  * The water of a label's line as it is printed: "1 gal per 100 sq ft", "300 to 600 l/ha", "0.5 l per plant"; a bare
- * figure in a metric garden is litres on a square metre, or ml for one of what the rate goes by. Empty: none named.
+ * figure in a metric garden is litres on a square metre, or ml for one of what the rate goes by. Empty, or only how far to
+ * go ("spray to run-off"): none named.
  * @param form what the line's rate goes by: the water must go by the same
  * @returns in ml for one of it; refused `no-per`, `other-per` or what a rate is refused for
  * @example readWater('1 gal per 100 sq ft', 'us', 'per-litre') // { waterMlPerM2: 407.5 }
@@ -18,6 +22,7 @@ export function readWater(text: string, system: UnitSystem, form: RateForm, fiel
   const s = text.trim();
   if (s === '') return done({ waterMlPerM2: null });
   if (/^(none|no water)$/i.test(s)) return done({ waterMlPerM2: 0 });
+  if (!/\d/.test(s) && HOW_FAR.test(s)) return done({ waterMlPerM2: null });
   const bare = parseNumber(s, field, system);
   if (bare.ok && (bare.value === 0 || system === 'metric')) return done({ waterMlPerM2: bare.value * (byArea(form) ? 1000 : 1) });
   const example = system === 'us' || system === 'imperial' ? '1 gal per 100 sq ft' : '0.4 l per m²';

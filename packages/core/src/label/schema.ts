@@ -117,6 +117,9 @@ export const labelSheetSchema = z.strictObject({
   maxTempC: number('The highest temperature').min(0).max(50).optional(),
   minTempC: number('The lowest temperature').min(-10).max(40).optional(),
   rainfastHours: number('The hours without rain').min(0, 'At least 0 hours.').max(72, 'At most 72 hours.'),
+  /** Days for which the label says that it goes on working, and the rain after which it wants to be put on again. */
+  lastsDays: number('How long it lasts').int('Whole days only.').min(0, 'At least 0 days.').max(365, 'At most 365 days.').optional(),
+  washedOffMm: number('The rain').positive('It must be more than 0.').max(200, 'At most 200 mm.').optional(),
   /** What kinds of material it counts as, for gaps between treatments. */
   groups: z.array(z.enum(MATERIAL_GROUPS)),
   gaps: z.array(

@@ -20,12 +20,20 @@ export const degreesOf = (celsius: number, units: UnitSystem): number => Number(
 export const sayTemperature = (celsius: number, units: UnitSystem): string =>
   units === 'us' ? `${trim(fahrenheit(celsius), 0)} °F` : `${trim(celsius, 0)} °C`;
 
+/** A sum of warmth, degrees times days above a floor. @example sayDegreeDays(139, 'us') // '250 °F-days' */
+export const sayDegreeDays = (celsiusDays: number, units: UnitSystem): string =>
+  units === 'us' ? `${trim(celsiusDays * 1.8, 0)} °F-days` : `${trim(celsiusDays, 0)} °C-days`;
+
 /** A wind in the grower's units. @param ms metres a second @example sayWind(4, 'us') // '9 mph' */
 export const sayWind = (ms: number, units: UnitSystem): string => (inMiles(units) ? `${trim((ms * 3.6) / KM_PER_MILE, 0)} mph` : `${trim(ms * 3.6, 0)} km/h`);
 
 /** A depth of rain. @example sayRain(6, 'us') // '0.24 in' */
 export const sayRain = (mm: number, units: UnitSystem): string =>
   units === 'us' ? `${trim(mm / MM_PER_INCH, mm < MM_PER_INCH ? 2 : 1)} in` : `${trim(mm, 1)} mm`;
+
+/** A depth of rain that is only about so much. @example sayAboutRain(25, 'us') // '1 in' */
+export const sayAboutRain = (mm: number, units: UnitSystem): string =>
+  units === 'us' ? `${trim(mm / MM_PER_INCH, mm < MM_PER_INCH / 5 ? 2 : 1)} in` : `${trim(mm, 0)} mm`;
 
 /**
  * Degrees and winds in a sentence, in the grower's units. Nothing else is touched: a rate or a size may stand there as

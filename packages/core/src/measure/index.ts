@@ -1,4 +1,4 @@
-export { airWordsOf, celsiusOf, degreesOf, degreeUnit, inWordsOf, sayRain, sayTemperature, sayWind } from './air';
+export { airWordsOf, celsiusOf, degreesOf, degreeUnit, inWordsOf, sayAboutRain, sayDegreeDays, sayRain, sayTemperature, sayWind } from './air';
 export * from './brand';
 export * from './close';
 export { emergencyOf, homeMadeIn, unitsOf } from './country';

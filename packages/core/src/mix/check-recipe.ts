@@ -57,7 +57,8 @@ export function checkRecipe({ sheet, line, product, over, units = 'metric' }: Re
   const made = `This makes ${sayRateIn(rate, unit, form, units)}${customary ? ` (${exactly})` : ''}`;
   // the words of a jug are rounded; the figure that binds stands beside them
   const amountOf = (n: number) => {
-    const [words, figure] = [sayIn(n, unit === 'ml' ? 'volume' : 'mass', units), `${trim(n, 3)} ${unit}`];
+    // a figure below one keeps its three digits: rounded to thousandths it could go up past the maximum
+    const [words, figure] = [sayIn(n, unit === 'ml' ? 'volume' : 'mass', units), `${trim(n, n < 1 ? 6 : 3)} ${unit}`];
     return customary && words !== figure ? `${words} (${figure})` : figure;
   };
   const sizeOf = (n: number) => {

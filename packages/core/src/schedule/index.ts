@@ -1,4 +1,5 @@
 export { clocksFor, type AirThen, type Clocks } from './clocks';
+export { rainedOff, sayRainedOff, type RainedOff } from './cover-left';
 export { inTwelveMonths, outOfTwelveMonths } from './twelve-months';
 export { STAGE_HOLDS_DAYS, stageAsked } from './stage-asked';
 export { AHEAD_DAYS, cameBefore, type CameBefore, type PastCase } from './came-before';

@@ -1,6 +1,4 @@
-/** The kinds of climate that decide when a season begins: a coarse cut of Köppen and Geiger's (Peel et al. 2007), its borders from memory. */
-export const CLIMATES = ['tropical', 'subtropical', 'mediterranean', 'temperate', 'continental', 'cold'] as const;
-export type Climate = (typeof CLIMATES)[number];
+import type { Climate } from '../catalogue/schema';
 
 /** Where a garden is, as far as it decides its climate. Degrees, south and west negative. */
 export interface Where {

@@ -1,4 +1,5 @@
 export * from './count';
-export { hostWeight, inSeasonAt, usualness, type Surroundings, type WeatherWord } from './usual';
-export { CLIMATES, climateOf, likeMonths, meanTemperature, warmthMonths, type Climate, type Where } from './climate';
+export { hostWeight, inSeasonAt, preyOf, usualness, type Surroundings, type WeatherWord } from './usual';
+export type { Climate } from '../catalogue/schema';
+export { climateOf, likeMonths, meanTemperature, warmthMonths, type Where } from './climate';
 export { watchList, type Watch } from './watch';

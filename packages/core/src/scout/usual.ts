@@ -1,6 +1,6 @@
 import type { Site } from '../catalogue/sites';
 import { climateOf, likeMonths, type Where } from './climate';
-import { HOSTS, type Friend, type Host, type Trouble } from '../catalogue';
+import { HOSTS, regionOf, statusIn, TROUBLES, type Friend, type Host, type Trouble } from '../catalogue';
 
 /** The last weeks' weather, in the coarse words the entries use. */
 export type WeatherWord = 'wet' | 'dry' | 'warm' | 'cool';
@@ -19,6 +19,8 @@ export interface Surroundings {
 }
 
 const OUT_OF_SEASON = 0.2;
+/** Where it is not known to live; never nothing, since ranges are from memory and pests travel. */
+const OUT_OF_RANGE = 0.04;
 const FAVOURED = 1.4;
 const DISFAVOURED = 0.7;
 /** How much less is known of a plant when only its family, or its group, is. From memory. */
@@ -28,11 +30,12 @@ const UNKNOWN = 0.3;
 
 /**
  * How usual a suspect is on this host, in this month, in this climate, after this weather; not normalised.
- * 0 means it does not live here.
+ * 0 means it does not live here. What lives by its prey is never more usual than that.
  */
 export function usualness(suspect: Trouble | Friend, around: Surroundings): number {
-  const onHost = hostWeight(suspect, around.host);
-  if (onHost === 0 || !('months' in suspect)) return onHost;
+  const onHost = hostWeight(suspect, around.host) * (livesHere(suspect, around) ? 1 : OUT_OF_RANGE);
+  if (onHost === 0) return 0;
+  if (!('months' in suspect)) return suspect.hunts === 'prey' ? Math.min(onHost, mostPrey(suspect, around)) : onHost;
   const inSeason = inSeasonAt(suspect.months, around) ? 1 : OUT_OF_SEASON;
   const favoured = suspect.favours.reduce(
     (f, word) => f * (around.recent.includes(word) ? FAVOURED : around.recent.includes(OPPOSITE[word]) ? DISFAVOURED : 1),
@@ -40,6 +43,23 @@ export function usualness(suspect: Trouble | Friend, around: Surroundings): numb
   );
   return onHost * inSeason * favoured;
 }
+
+/** Whether it is known from the region, and, in the open, from the climate. */
+function livesHere(suspect: Trouble | Friend, { where, site }: Surroundings): boolean {
+  if (!where) return true;
+  if (statusIn(suspect.range, regionOf(where)) === 'absent') return false;
+  const open = site === undefined || site === 'outdoors';
+  return !open || !('climates' in suspect) || suspect.climates === null || suspect.climates.includes(climateOf(where));
+}
+
+/** The most usual of the troubles that name it among their enemies. */
+const mostPrey = (helper: Friend, around: Surroundings): number => Math.max(0, ...preyOf(helper.id).map((t) => usualness(t, around)));
+
+/** The troubles that name a helper among their enemies: what it eats. */
+export const preyOf = (helperId: string): readonly Trouble[] => PREY.get(helperId) ?? [];
+const PREY: ReadonlyMap<string, readonly Trouble[]> = new Map(
+  [...new Set(TROUBLES.flatMap((t) => t.enemies))].map((id) => [id, TROUBLES.filter((t) => t.enemies.includes(id))]),
+);
 
 /**
  * Whether this is its time of year. Entries count months for a cool climate: elsewhere a month stands for those that are
@@ -64,17 +84,20 @@ export function hostWeight(suspect: Trouble | Friend, host: Host): number {
   return Math.max(plain, kinWeight(suspect, host));
 }
 
+const REAL = HOSTS.filter((h) => !h.stands);
+/** Groups are wide: among shrubs, a conifer is like conifers, and among flowers a grass like grasses. */
+const OF_A_KIND: readonly Host['form'][] = ['conifer', 'grass'];
+const KIN_OF: Readonly<Record<NonNullable<Host['stands']>, { readonly times: number; readonly is: (h: Host, standIn: Host) => boolean }>> = {
+  family: { times: KIN, is: (h, standIn) => h.family === standIn.family },
+  group: { times: GROUP_KIN, is: (h, standIn) => h.group === standIn.group && (!OF_A_KIND.includes(standIn.form) || h.form === standIn.form) },
+  any: { times: UNKNOWN, is: () => true },
+};
+
 /** For a stand-in: the most usual of what the entry says about the plants it stands for, taken down. */
-function kinWeight({ hosts }: Trouble | Friend, host: Host): number {
-  const over = (among: readonly Host[], times: number) => Math.max(0, ...among.map((h) => times * (hosts[h.id] ?? hosts[`family:${h.family}`] ?? 0)));
-  if (host.stands === 'any') return over(HOSTS, UNKNOWN);
-  const kin = HOSTS.filter((h) => h.family === host.family);
-  return kin.length > 1
-    ? over(kin, KIN)
-    : over(
-        HOSTS.filter((h) => h.group === host.group),
-        GROUP_KIN,
-      );
+function kinWeight({ hosts }: Trouble | Friend, standIn: Host): number {
+  if (!standIn.stands) return 0;
+  const { times, is } = KIN_OF[standIn.stands];
+  return Math.max(0, ...REAL.filter((h) => is(h, standIn)).map((h) => times * (hosts[h.id] ?? hosts[`family:${h.family}`] ?? 0)));
 }
 
 const OPPOSITE: Record<WeatherWord, WeatherWord> = { wet: 'dry', dry: 'wet', warm: 'cool', cool: 'warm' };

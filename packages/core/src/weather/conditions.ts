@@ -1,5 +1,6 @@
 import { celsius, instant, metresPerSecond, type Celsius, type Degrees, type Instant, type MetresPerSecond, type WattsPerSquareMetre } from '../measure';
 import { deltaT } from './air';
+import { FORECAST_HOLDS_H, type Certainty } from './certainty';
 import type { HourlyWeather } from './hourly';
 import { irradiance, sunAltitude, type Place } from './sun';
 
@@ -26,7 +27,9 @@ export interface Conditions {
   readonly leafWet: boolean;
   /** Hours until 0.2 mm fall in an hour, or 0.5 mm in all from now on; Infinity when none is forecast. */
   readonly rainInHours: number;
-  /** Hours of weather that are known from here on: behind them nothing counts as dry or mild. */
+  /** Measured, forecast, or guessed from a look at the sky. */
+  readonly certainty: Certainty;
+  /** Hours of weather that are known from here on, less than 0 behind them: there nothing counts as dry or mild. */
   readonly knownHours: number;
   /** Warmest of the next 24 hours and coldest of the next 48, as far as they are known. */
   readonly warmestAhead: Celsius;
@@ -43,7 +46,7 @@ export const dryingHours = (c: Pick<Conditions, 'deltaT'>): number => (c.deltaT 
 /** Rain from this on in an hour washes off what is fresh (from memory). */
 export const RAIN_THAT_COUNTS_MM = 0.2;
 /** So much in all does it too, however slowly it falls (from memory). */
-const DRIZZLE_THAT_COUNTS_MM = 0.5;
+export const DRIZZLE_THAT_COUNTS_MM = 0.5;
 export const HEAT_AHEAD_H = 24;
 export const FROST_AHEAD_H = 48;
 
@@ -66,6 +69,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
   if (!first) return [];
   const start = Date.parse(first.at);
   const end = start + hours.length * HOUR_MS;
+  const known = knownUntil(hours, from);
   const rainAhead = hoursToRain(hours);
   const warmest = extremeAhead(hours, HEAT_AHEAD_H, Math.max);
   const coldest = extremeAhead(hours, FROST_AHEAD_H, Math.min);
@@ -97,7 +101,8 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
       beesFlying: beesFly({ temperatureC, sunAltitude: altitude, windMs, rainMm: a.rainMm }),
       leafWet: rained || (humidityPct >= 92 && altitude < 8),
       rainInHours: Math.max(0, (rainAhead[i] as number) - (rainAhead[i] === 0 ? 0 : f)),
-      knownHours: (end - t) / HOUR_MS,
+      certainty: a.certainty ?? 'known',
+      knownHours: (Math.min(end, known) - t) / HOUR_MS,
       warmestAhead: celsius(Math.max(warmest[i] as number, temperatureC)),
       coldestAhead: celsius(Math.min(coldest[i] as number, temperatureC)),
       beesInHours: Infinity,
@@ -105,6 +110,13 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
     });
   }
   return withBees(out);
+}
+
+/** Until when the hours may be relied on, seen from `from`: to their end, or to the reach of a forecast. */
+function knownUntil(hours: readonly HourlyWeather[], from: number): number {
+  const reach = from + FORECAST_HOLDS_H * HOUR_MS;
+  const beyond = hours.find((h) => h.certainty === 'forecast' && Date.parse(h.at) >= reach);
+  return beyond ? Date.parse(beyond.at) : Infinity;
 }
 
 /** From each slot to the next in which bees fly. */

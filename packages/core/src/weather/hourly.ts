@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CERTAINTIES } from './certainty';
 
 /**
  * One hour of weather. The plain shape that a real station could serve instead of the stand-in.
@@ -14,5 +15,7 @@ export const hourlyWeatherSchema = z.strictObject({
   rainMm: z.number().min(0).max(300),
   /** Share of the sky covered, 0..1. */
   cloud: z.number().min(0).max(1),
+  /** How it is known; left out: measured or seen. */
+  certainty: z.enum(CERTAINTIES).optional(),
 });
 export type HourlyWeather = z.infer<typeof hourlyWeatherSchema>;

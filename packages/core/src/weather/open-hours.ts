@@ -1,7 +1,7 @@
 import type { HourNeeds } from '../catalogue';
 import { instant, type Instant } from '../measure';
 import { SLOT_MS, type Conditions } from './conditions';
-import { HOUR_RULES, hourRulesFor, type HourReason, type Setting } from './rules';
+import { hourRulesFor, type HourReason, type Setting } from './rules';
 
 export interface Span {
   readonly from: Instant;
@@ -24,7 +24,9 @@ const SHORTEST_MS = 30 * 60_000;
 
 /** What speaks against treating at one moment; empty when it is open. */
 export function reasonsAt(c: Conditions, needs: HourNeeds, setting: Setting): HourReason[] {
-  return HOUR_RULES.filter((r) => r.closes(c, needs, setting)).map((r) => ({ code: r.code, sentence: r.say(c, needs, setting) }));
+  return hourRulesFor(needs)
+    .filter((r) => r.closes(c, needs, setting))
+    .map((r) => ({ code: r.code, sentence: r.say(c, needs, setting) }));
 }
 
 /**

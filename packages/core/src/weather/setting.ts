@@ -53,6 +53,7 @@ function room(place: Place, now: Instant): Conditions[] {
       beesFlying: false,
       leafWet: false,
       rainInHours: Infinity,
+      certainty: 'known',
       knownHours: Infinity,
       warmestAhead: celsius(ROOM_C),
       coldestAhead: celsius(ROOM_C),

@@ -101,6 +101,7 @@ export function hoursOfSky(look: SkyLook, place: Place): HourlyWeather[] {
       // what fell before still stands on the leaves; what may fall does
       rainMm: t > start && chance !== 'no' ? RAIN_MM : look.leaf === 'wet' && t <= start ? 0.1 : 0,
       cloud: CLOUD[look.sky],
+      certainty: t <= at ? 'known' : 'guess',
     });
   }
   return out;

@@ -105,6 +105,8 @@ function setupOf(row: Row): Setup {
       ...(weather['rain'] ? { rainMm: Number(weather['rain']) } : {}),
       ...(weather['humidity'] ? { humidityPct: Number(weather['humidity']) } : {}),
       ...(weather['cloud'] ? { cloud: Number(weather['cloud']) } : {}),
+      ...('forecast' in weather ? { certainty: 'forecast' as const } : {}),
+      ...('guess' in weather ? { certainty: 'guess' as const } : {}),
     },
   };
 }

@@ -2,9 +2,9 @@ import type { Case, Garden, Planting, Reminder, Treatment } from '@sleetbrook/co
 import { findControlCard } from '@sleetbrook/core/cards';
 import { courseOf, nextRound, ofRounds } from '@sleetbrook/core/decide';
 import { methodOf } from '@sleetbrook/core/label';
-import { instant, type Instant } from '@sleetbrook/core/measure';
-import { dayStart, inTwelveMonths } from '@sleetbrook/core/schedule';
-import { sunTimes } from '@sleetbrook/core/weather';
+import { instant, sayDay, type Instant } from '@sleetbrook/core/measure';
+import { dayStart, inTwelveMonths, rainedOff, sayRainedOff } from '@sleetbrook/core/schedule';
+import { sunTimes, type HourlyWeather } from '@sleetbrook/core/weather';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -19,6 +19,30 @@ const finished = (t: Treatment): Instant => instant(Date.parse(t.finishedAt));
 const iso = (at: number) => new Date(at).toISOString();
 
 /**
+ * The day from which a control may be put on again, by its course and its label; null when the label allows no more.
+ * @param rounds of one control on one planting, oldest first
+ */
+function againFrom(rounds: readonly Treatment[], zone: string): string | null {
+  const last = rounds.at(-1);
+  if (!last) return null;
+  const line = lineOf(last);
+  const used = inTwelveMonths(
+    rounds.map((t) => ({ at: finished(t) })),
+    finished(last),
+    zone,
+  ).length;
+  return nextRound({
+    controlId: last.controlId,
+    done: rounds.map(finished),
+    labelDays: line?.intervalDays ?? 0,
+    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
+    zone,
+  });
+}
+
+const lineOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId);
+
+/**
  * The next round of a course that is not through: soap on a second evening, neem week by week.
  * @param treatments of the case, oldest first
  */
@@ -29,19 +53,7 @@ export function roundDue(c: Case, treatments: readonly Treatment[], { garden, pl
   if (!lap?.controlId || !course || !last || lap.afterLookId) return null;
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
   if (rounds.length >= course.rounds.least) return null;
-  const line = last.sheet?.lines.find((l) => l.id === last.lineId);
-  const used = inTwelveMonths(
-    rounds.map((t) => ({ at: finished(t) })),
-    finished(last),
-    garden.zone,
-  ).length;
-  const on = nextRound({
-    controlId: lap.controlId,
-    done: rounds.map(finished),
-    labelDays: line?.intervalDays ?? 0,
-    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
-    zone: garden.zone,
-  });
+  const on = againFrom(rounds, garden.zone);
   if (on === null) return null;
   return {
     kind: 'round',
@@ -49,6 +61,33 @@ export function roundDue(c: Case, treatments: readonly Treatment[], { garden, pl
     title: planting(c.plantingId)?.name ?? last.plantingName,
     text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds)}`,
     at: iso(dayStart(on, garden.zone)),
+  };
+}
+
+/** Longer than anything here stays on leaves in rain. */
+const RAIN_DAYS = 35;
+
+/**
+ * What rain took off, or kept from holding. The last of its kind on a planting counts, and a look since then has seen
+ * what came of it.
+ * @param before all treatments of the planting @param told the hours that somebody told of since it went on
+ */
+export function rainDue(t: Treatment, before: readonly Treatment[], looked: boolean, told: () => readonly HourlyWeather[], facts: Facts): Reminder | null {
+  const { garden, now, planting } = facts;
+  const line = lineOf(t) ?? t.sheet?.lines[0];
+  if (!t.sheet || !line || t.struck || looked || planting(t.plantingId)?.site !== 'outdoors' || now - finished(t) > RAIN_DAYS * DAY) return null;
+  const rounds = before.filter((x) => x.controlId === t.controlId && x.struck === null);
+  if (rounds.some((x) => finished(x) > finished(t))) return null;
+  const rain = rainedOff({ sheet: t.sheet, line, finishedAt: finished(t), now, hours: told() });
+  if (!rain) return null;
+  const on = againFrom(rounds, garden.zone);
+  return {
+    kind: 'rain',
+    id: t.plantingId,
+    caseId: t.caseId,
+    title: t.plantingName,
+    text: `${t.controlName}: ${sayRainedOff(rain, t.sheet, on === null ? null : sayDay(dayStart(on, garden.zone), garden.zone), garden.units)}`,
+    at: iso(rain.at),
   };
 }
 

@@ -9,9 +9,12 @@ import { treatmentStore } from '../treatments/store';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
 import { plantingStore } from '../plantings/store';
 import { remindersFor } from './reminders';
-import { patchDue, rinseDue, roundDue } from './rounds';
+import { weatherSource } from '../weather/source';
+import { patchDue, rainDue, rinseDue, roundDue } from './rounds';
 
 const DAY_MS = 86_400_000;
+/** Treatments of so many days are held against the rain since. */
+const RAIN_LOOK_DAYS = 35;
 
 const running = (t: Treatment, until: string | null, enclosed: boolean): RunningClock => ({
   enclosed,
@@ -36,7 +39,9 @@ function latest(list: readonly RunningClock[]): RunningClock[] {
   return [...byPlanting.values()].sort((a, b) => (a.until ?? '9').localeCompare(b.until ?? '9'));
 }
 
-export function todayRoutes({ db, clock }: Context): Router {
+export function todayRoutes(context: Context): Router {
+  const { db, clock } = context;
+  const weather = weatherSource(context);
   const treatments = treatmentStore(db);
   const cases = caseStore(db);
   const batches = batchStore(db);
@@ -53,6 +58,14 @@ export function todayRoutes({ db, clock }: Context): Router {
       const before = treatments.ofPlanting(t.plantingId, new Date(clock.now().getTime() - 400 * DAY_MS).toISOString());
       return [rinseDue(t, facts), patchDue(t, before, facts)].filter((r) => r !== null);
     });
+    const rained = treatments.since(new Date(clock.now().getTime() - RAIN_LOOK_DAYS * DAY_MS).toISOString()).flatMap((t) => {
+      const lap = t.caseId === null ? undefined : openCases.find((c) => c.id === t.caseId)?.laps.find((l) => l.treatmentId === t.id);
+      // a case that is closed, or was counted since, has seen what came of it
+      const looked = t.caseId !== null && (!lap || lap.afterLookId !== null);
+      const told = () => weather.told(new Date(t.finishedAt), (clock.now().getTime() - Date.parse(t.finishedAt)) / 3_600_000 + 1, facts.garden);
+      const all = treatments.ofPlanting(t.plantingId, new Date(clock.now().getTime() - 400 * DAY_MS).toISOString());
+      return rainDue(t, all, looked, told, facts) ?? [];
+    });
     const today: Today = {
       keepOut: latest(treatments.keepOutAt(now).map((t) => running(t, t.keepOutUntil as string, inside(t)))),
       notToEat: latest([
@@ -60,7 +73,7 @@ export function todayRoutes({ db, clock }: Context): Router {
         ...treatments.notToEatAt(now).map((t) => running(t, t.pickFrom, inside(t))),
       ]),
       openCases,
-      reminders: [...remindersFor(batches.open(), shed.mixes(), clock.now()), ...rounds, ...recent].sort((a, b) => a.at.localeCompare(b.at)),
+      reminders: [...remindersFor(batches.open(), shed.mixes(), clock.now()), ...rounds, ...recent, ...rained].sort((a, b) => a.at.localeCompare(b.at)),
     };
     res.json(today);
   });

@@ -56,7 +56,8 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
         loads: request.loads.map((l) => ({ ...l, madeAt: at(l.madeAt), outAt: at(l.outAt) })),
         madeAt: at(request.madeAt),
         finishedAt: instant(Date.parse(request.finishedAt)),
-        air: weather,
+        // air that was only forecast or guessed dries nothing
+        air: weather?.certainty === 'known' ? weather : null,
         zone: garden.zone,
         planting,
         made: request.made !== null,
@@ -80,6 +81,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
       windMs: weather.windMs,
       cloud: weather.cloud,
       source: weather.source,
+      certainty: weather.certainty ?? 'known',
     },
     keepOutUntil: clocks ? new Date(clocks.keepOutUntil).toISOString() : null,
     pickFrom: clocks?.pickFrom && planting.edible ? new Date(clocks.pickFrom).toISOString() : null,

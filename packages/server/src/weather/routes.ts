@@ -33,7 +33,7 @@ export function weatherRoutes(context: Context): Router {
     .get('/weather/file', (_req, res) => void res.json(store.span()))
     .put('/weather/file', express.text({ type: 'text/csv', limit: '4mb' }), (req, res) => {
       const hours = parseWeatherCsv(typeof req.body === 'string' ? req.body : '');
-      store.replace(hours);
+      store.replace(hours, clock.now());
       res.json(store.span());
     })
     .delete('/weather/file', (_req, res) => {

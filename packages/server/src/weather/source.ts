@@ -1,5 +1,5 @@
 import type { HourSource, Weather } from '@sleetbrook/core/api';
-import { hoursOfSky, skyHolds, type HourlyWeather, type Place } from '@sleetbrook/core/weather';
+import { certaintyOf, hoursOfSky, skyHolds, type HourlyWeather, type Place } from '@sleetbrook/core/weather';
 import type { Context } from '../context';
 import { standInWeather } from '../weather-station/stand-in';
 import { skyStore } from './sky-store';
@@ -26,7 +26,10 @@ export function weatherSource({ db, seed, demo, clock }: Context) {
   const said = (first: number, hours: number, place: Place): (SaidHour | undefined)[] => {
     const end = first + hours * HOUR;
     const by = new Map<string, SaidHour>();
-    if (demo) for (const h of standInWeather(new Date(first), hours, place, seed)) by.set(h.at, { ...h, source: 'demonstration' });
+    const now = clock.now().getTime();
+    if (demo)
+      for (const h of standInWeather(new Date(first), hours, place, seed))
+        by.set(h.at, { ...h, certainty: certaintyOf(Date.parse(h.at), now), source: 'demonstration' });
     // a later look is better than an earlier one, and a file better than a look
     for (const look of skies.between(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR))) {
       for (const h of hoursOfSky(look, place)) by.set(h.at, { ...h, source: 'seen' });
@@ -52,6 +55,9 @@ export function weatherSource({ db, seed, demo, clock }: Context) {
   };
   return {
     range,
+    /** Every hour that somebody told of, with gaps where nobody did; oldest first. */
+    told: (from: Date, hours: number, place: Place): SaidHour[] =>
+      said(Math.floor(from.getTime() / HOUR) * HOUR, hours, place).filter((h): h is SaidHour => h !== undefined),
     /** What may stand in a record: a measured or a seen hour, or the demonstration's; null where nobody says anything of it. */
     forRecord: (when: Date, place: Place): KeptWeather | null => said(Math.floor(when.getTime() / HOUR) * HOUR, 1, place)[0] ?? null,
   };

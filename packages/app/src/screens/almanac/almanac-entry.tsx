@@ -1,3 +1,4 @@
+import { sayDegreeDays, sayTemperature } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useGarden } from '../../api/queries';
@@ -12,6 +13,7 @@ import { LifeSize } from '../look/life-size';
 import { SignDrawing } from '../look/sign-drawing';
 import { GuardDoor } from './guard-door';
 import { LifeStrip } from './life-strip';
+import { ReportNote } from './report-note';
 import { useAlmanacEntry } from './use-almanac';
 
 const BACK = { title: 'Almanac', href: '/almanac' } as const;
@@ -43,7 +45,9 @@ const firstUp = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);
 function Entry({ page }: { readonly page: AlmanacPage }) {
   const router = useRouter();
   const now = useNow();
-  const south = (useGarden().data?.latitude ?? 0) < 0;
+  const garden = useGarden().data;
+  const south = (garden?.latitude ?? 0) < 0;
+  const units = garden?.units ?? 'metric';
   const month = now === undefined ? 1 : new Date(now).getUTCMonth() + 1;
   const go = (id: string) => router.navigate(`/almanac/${id}`);
   const seen = page.signs.filter((s) => s.typicality !== 'never' && s.typicality !== 'rarely');
@@ -56,11 +60,7 @@ function Entry({ page }: { readonly page: AlmanacPage }) {
             <LifeSize mm={page.sizeMm} />
           </View>
         )}
-        {page.notifiable && (
-          <T kind="strong" className="pt-3 text-ochre">
-            In many places this must be reported: ask your plant-health office before you move any of it.
-          </T>
-        )}
+        {page.report.length > 0 && <ReportNote report={page.report} />}
         {page.advice && <T className="pt-3">{page.advice}</T>}
         {seen.length > 0 && page.section !== 'sign' && <Section>What shows</Section>}
         <View className="flex-row flex-wrap gap-3">
@@ -81,6 +81,7 @@ function Entry({ page }: { readonly page: AlmanacPage }) {
             </Pressable>
           ))}
         </View>
+        {page.late.length > 0 && <T kind="muted" className="pt-2">{`Only when it is far on: ${page.late.map((n) => n.toLowerCase()).join(', ')}.`}</T>}
         {never.length > 0 && <T kind="muted" className="pt-2">{`Not with it: ${never.map((n) => n.sign.name.toLowerCase()).join(', ')}.`}</T>}
         {page.life.length > 0 && (
           <>
@@ -88,12 +89,34 @@ function Entry({ page }: { readonly page: AlmanacPage }) {
             <LifeStrip life={page.life} month={month} south={south} />
           </>
         )}
+        {page.warmth.length > 0 && <Section>By warmth</Section>}
+        {page.warmth.map(({ stage, warmth: w, source }) => (
+          <View key={stage} className="pb-2">
+            <T>{`${stage}: ${sayDegreeDays(w.degreeDays, units)} above ${sayTemperature(w.lowerC, units)}, counted from ${w.from}.`}</T>
+            <T kind="small">{source}</T>
+          </View>
+        ))}
         {page.section === 'trouble' && <GuardDoor troubleId={page.id} />}
         {page.facts.length > 0 && <Section>Good to know</Section>}
         {page.facts.map((f) => (
           <View key={f.text} className="pb-2">
             <T>{f.text}</T>
             <T kind="small">{f.source}</T>
+          </View>
+        ))}
+        {page.home && page.section === 'trouble' && (
+          <>
+            <Section>Where it lives</Section>
+            <T>{page.home.text}</T>
+            <T kind="small">{page.home.source}</T>
+          </>
+        )}
+        {page.kinds.length > 0 && <Section>Kinds that go by this name</Section>}
+        {page.kinds.map((k) => (
+          <View key={k.name} className="pb-2">
+            <T kind="strong">{k.name}</T>
+            <T>{k.tell}</T>
+            <T kind="small">{`On ${k.hosts.map((h) => h.charAt(0).toLowerCase() + h.slice(1)).join(', ')} · ${k.source}`}</T>
           </View>
         ))}
         {page.causes.length > 0 && <Links title="It follows" list={page.causes} onPress={go} />}

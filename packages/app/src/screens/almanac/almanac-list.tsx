@@ -1,4 +1,4 @@
-import { findHost, HOSTS, PART_NAMES, type PartId } from '@sleetbrook/core/cards';
+import { findHost, PART_NAMES, type PartId } from '@sleetbrook/core/cards';
 import { usePathname, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -14,6 +14,7 @@ import { T } from '../../ui/text';
 import type { AlmanacItem, AlmanacSection } from '../../workers/almanac';
 import { SignDrawing } from '../look/sign-drawing';
 import { useAlmanacList } from './use-almanac';
+import { usePlantOptions } from '../plant-options';
 
 const SECTION_WORDS: Record<AlmanacSection, string> = { trouble: 'Trouble', helper: 'Helper', 'look-alike': 'Look-alike', sign: 'Sign', control: 'What to do' };
 const SECTIONS = [
@@ -33,6 +34,7 @@ export function AlmanacList() {
   const path = usePathname();
   const now = useNow();
   const south = (useGarden().data?.latitude ?? 0) < 0;
+  const plants = usePlantOptions();
   const [text, setText] = useState('');
   const [section, setSection] = useState<AlmanacSection | 'all'>('all');
   const [hostId, setHostId] = useState(ANY);
@@ -80,12 +82,7 @@ export function AlmanacList() {
         )}
       </View>
       <Sheet open={filters} title="Plant, part, season" onClose={() => setFilters(false)}>
-        <Pick
-          label="Plant"
-          value={hostId}
-          onChange={setHostId}
-          options={[{ value: ANY, label: 'Any plant' }, ...HOSTS.map((h) => ({ value: h.id, label: h.name }))]}
-        />
+        <Pick label="Plant" value={hostId} onChange={setHostId} options={[{ value: ANY, label: 'Any plant' }, ...plants]} />
         <Choice
           label="Part"
           value={part}

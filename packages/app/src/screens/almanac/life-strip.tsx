@@ -5,13 +5,20 @@ import type { AlmanacPage } from '../../workers/almanac';
 const LETTERS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'];
 const OPEN_WORDS: Readonly<Record<string, string>> = {
   hand: 'hand',
-  helpers: 'helpers',
+  water: 'a jet of water',
+  soap: 'soap',
+  oil: 'oil',
   contact: 'contact sprays',
   stomach: 'what it eats',
   systemic: 'systemics',
+  enemies: 'helpers',
+  'egg-parasites': 'egg wasps',
+  nematodes: 'nematodes',
   bait: 'bait',
   cover: 'covers',
-  fungicide: 'fungicides',
+  protectant: 'guards put on before',
+  kickback: 'what stops a young infection',
+  eradicant: 'what stops one that shows',
   clearing: 'clearing up',
   none: 'nothing',
 };

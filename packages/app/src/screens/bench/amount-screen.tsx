@@ -14,6 +14,7 @@ import { MixFields } from '../mix/mix-fields';
 import { mixFor } from '../mix/mix-for';
 import { usePutOn } from '../records/use-put-on';
 import { ToolLoading, ToolPage } from './parts';
+import { usePlantOptions } from '../plant-options';
 
 const KEY = 'bench';
 
@@ -29,6 +30,7 @@ export function AmountScreen() {
   const plantings = usePlantings().data ?? [];
   const mixes = useDrafts((d) => d.mixes);
   const setMix = useDrafts((d) => d.setMix);
+  const plants = usePlantOptions();
   const [sheetId, setSheetId] = useState('potassium-soap');
   const [hostId, setHostId] = useState('broad-bean');
   const [plantingId, setPlantingId] = useState('');
@@ -77,7 +79,7 @@ export function AmountScreen() {
           setHostId(chosen?.hostId ?? id);
           setMix(KEY, { area: '', water: '' });
         }}
-        options={[...plantings.map((p) => ({ value: p.id, label: `${p.name}, in your garden` })), ...HOSTS.map((h) => ({ value: h.id, label: h.name }))]}
+        options={[...plantings.map((p) => ({ value: p.id, label: `${p.name}, in your garden` })), ...plants]}
       />
       {pests.length > 1 && trouble && (
         <Pick label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />

@@ -12,6 +12,7 @@ import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { BordeauxRecipe, SoapRecipe } from './check-made';
 import { ToolLoading, ToolPage } from './parts';
+import { usePlantOptions } from '../plant-options';
 
 /** Beside a specimen, which informs and does not forbid. */
 const OURS = { within: 'Within our specimen', below: 'Weaker than our specimen', above: 'More than our specimen' } as const;
@@ -59,6 +60,7 @@ interface ProductProps {
 }
 
 function ProductRecipe({ values, set, units }: ProductProps) {
+  const plants = usePlantOptions();
   const sheets = useSheets().data;
   const sheet = sheets?.find((s) => s.id === values.sheetId) ?? sheets?.find((s) => s.id === 'potassium-soap');
   const host = HOSTS.find((h) => h.id === values.hostId);
@@ -69,7 +71,7 @@ function ProductRecipe({ values, set, units }: ProductProps) {
   return (
     <>
       <Pick label="Product" value={sheet.id} onChange={(sheetId) => set({ sheetId })} options={(sheets ?? []).map((s) => ({ value: s.id, label: s.name }))} />
-      <Pick label="On" value={values.hostId} onChange={(hostId) => set({ hostId })} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+      <Pick label="On" value={values.hostId} onChange={(hostId) => set({ hostId })} options={plants} />
       {trouble && pests.length > 1 && (
         <Pick label="Against" value={trouble.id} onChange={(pest) => set({ pest })} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
       )}

@@ -1,9 +1,10 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
-import { findControlCard, findTroubleCard, RUNG_NAMES, SIGN_NAMES } from '@sleetbrook/core/cards';
+import { findControlCard, findTroubleCard, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { conflictsAmong, gentlerThan, type AgainKind, type Change, type Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayIn, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -17,6 +18,7 @@ import { Page } from '../../ui/page';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { core } from '../../workers/core';
 import { AdviceCard } from '../decide/advice-card';
 import { GuardList } from '../decide/guard-list';
 import { LadderList } from '../decide/ladder-list';
@@ -26,6 +28,7 @@ import { sayDate } from '../garden/say-picking';
 import { MixStation } from '../mix/mix-station';
 import { TimeStation } from '../time/time-station';
 import { WeatherMark } from '../time/weather-mark';
+import { RainedOff } from './rained-off';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
@@ -88,6 +91,10 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const deciding = useDeciding(c, planting, garden, station === 'decide' ? view : EVERYTHING).data;
   const at = new Date(now).toISOString();
   const change = (next: Partial<Lap>, more: Partial<Case> = {}) => save.mutateAsync({ ...c, ...more, laps: [...c.laps.slice(0, -1), { ...lap, ...next }] });
+
+  const first = detail.looks[0];
+  const seenIds = (first?.answers ?? []).filter((a) => a.seen).map((a) => a.signId);
+  const seen = useQuery({ queryKey: ['sign-names', ...seenIds], queryFn: () => core().signNames(seenIds) }).data;
 
   const verdicts = deciding?.verdicts ?? [];
   const chosenKey = choice ?? deciding?.advice?.key ?? null;
@@ -159,12 +166,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
   const undo = () =>
     void change({ controlId: null, sheetId: null, also: [], whyHigher: '', decidedAt: null, mixedAt: null, plannedFor: null }).catch(() => undefined);
 
-  const first = detail.looks[0];
-  const signs = (first?.answers ?? [])
-    .filter((a) => a.seen)
-    .map((a) => SIGN_NAMES[a.signId]?.toLowerCase())
-    .filter(Boolean)
-    .join(', ');
+  const signs = (seen ?? []).join(', ').toLowerCase();
   const count = first?.count ?? null;
   const share = count ? wilson(count.affected, count.looked) : null;
   const stations: BrookStation[] = [
@@ -175,7 +177,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         <View>
           <Summary
             word="Seen"
-            text={`${c.purpose === 'seen' ? signs || 'no sign kept' : c.purpose === 'prevent' ? 'nothing yet: against what may come' : 'nothing yet: upkeep'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
+            text={`${c.purpose === 'seen' ? signs || (seenIds.length === 0 ? 'no sign kept' : '…') : c.purpose === 'prevent' ? 'nothing yet: against what may come' : 'nothing yet: upkeep'}${count && share ? `; ${count.affected} of ${count.looked} ${trouble?.unit ?? 'units'} (between ${Math.round(share.low * 100)} and ${Math.round(share.high * 100)} in 100)` : ''}`}
           />
           <PhotoPairs photos={detail.photos} looks={detail.looks} sayDay={(iso) => sayDate(dayOf(instant(Date.parse(iso)), garden.zone))} />
         </View>
@@ -341,6 +343,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
               Look again
             </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
+            {here && <RainedOff caseId={c.id} />}
             {here && again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
           </View>
         ),

@@ -18,6 +18,7 @@ import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Ticks } from '../../ui/ticks';
 import { EMPTY_FORM, formOf, plantingResolver, readForm } from './planting-form';
+import { usePlantOptions } from '../plant-options';
 
 const ABOUT = [
   { value: 'thirsty', label: 'Short of water' },
@@ -60,6 +61,7 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
     mode: 'onTouched',
   });
   const edible = useWatch({ control, name: 'edible' });
+  const plants = usePlantOptions();
 
   const submit = handleSubmit(async (form) => {
     const read = readForm(form, id, planting?.revision ?? 0, units);
@@ -95,7 +97,7 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
               label="Plant"
               value={field.value}
               error={fieldState.error?.message}
-              options={HOSTS.map((h) => ({ value: h.id, label: h.name }))}
+              options={plants}
               onChange={(v) => {
                 field.onChange(v);
                 setValue('edible', HOSTS.find((h) => h.id === v)?.edible ?? true);

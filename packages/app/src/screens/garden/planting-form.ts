@@ -23,7 +23,7 @@ export interface PlantingForm {
 
 export const EMPTY_FORM: PlantingForm = {
   name: '',
-  hostId: 'broad-bean',
+  hostId: '',
   place: '',
   site: 'outdoors',
   stage: 'growing',

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveCase } from '../../api/mutations';
-import { useCases, usePlantings } from '../../api/queries';
+import { useCases, useGarden, usePlantings } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Choice, Field } from '../../ui/field';
 import { Page } from '../../ui/page';
@@ -36,10 +36,16 @@ export function PreventScreen({ id, asked }: { readonly id: string; readonly ask
   const [purpose, setPurpose] = useState<Purpose>('prevent');
   const [find, setFind] = useState('');
   const [caseId] = useState(() => v7());
+  const garden = useGarden().data;
   const list = useQuery({
-    queryKey: ['may-come', planting?.hostId, planting?.stage],
-    enabled: planting !== undefined,
-    queryFn: () => core().mayCome(planting?.hostId ?? '', planting?.stage ?? 'growing'),
+    queryKey: ['may-come', planting?.hostId, planting?.stage, garden?.country],
+    enabled: planting !== undefined && garden !== undefined,
+    queryFn: () =>
+      core().mayCome(
+        planting?.hostId ?? '',
+        planting?.stage ?? 'growing',
+        garden?.country ? { latitude: garden.latitude, longitude: garden.longitude, country: garden.country } : null,
+      ),
   });
   const came = useCameBefore().filter((c) => c.plantingId === id);
   const back = { title: planting?.name ?? 'Garden', href: `/garden/${id}` } as const;

@@ -1,5 +1,5 @@
 import { freshLap, type Look, type Planting } from '@sleetbrook/core/api';
-import { findHost, findTroubleCard, PART_NAMES, type PartId } from '@sleetbrook/core/cards';
+import { findHost, findTroubleCard, PART_NAMES, type Form, type PartId } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
@@ -83,7 +83,7 @@ function Looking({ planting }: { readonly planting: Planting }) {
       <Page title="Where do you see it?" sub={planting.name} back={back}>
         <View className="flex-row flex-wrap gap-3 px-5 pt-5">
           {(host?.parts ?? []).map((p) => (
-            <PartTile key={p} part={p} onPress={() => setLook(planting.id, { part: p })} />
+            <PartTile key={p} part={p} form={host?.form ?? 'herb'} onPress={() => setLook(planting.id, { part: p })} />
           ))}
         </View>
       </Page>
@@ -305,14 +305,14 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
   );
 }
 
-function PartTile({ part, onPress }: { readonly part: PartId; readonly onPress: () => void }) {
+function PartTile({ part, form, onPress }: { readonly part: PartId; readonly form: Form; readonly onPress: () => void }) {
   return (
     <Pressable
       role="button"
       onPress={onPress}
       className="min-h-[150px] flex-1 basis-[150px] items-center justify-center gap-2 rounded-3xl border border-line bg-slate p-3 active:opacity-70"
     >
-      <PartDrawing part={part} />
+      <PartDrawing part={part} form={form} />
       <T kind="strong">{PART_NAMES[part].tile}</T>
     </Pressable>
   );

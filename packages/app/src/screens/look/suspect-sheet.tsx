@@ -47,7 +47,8 @@ function One({ suspect: s, onRead }: { readonly suspect: NamedSuspect; readonly 
       </View>
       {s.sizeMm !== null && <LifeSize mm={s.sizeMm} />}
       {s.advice && <T kind="muted">{s.advice}</T>}
-      {s.notifiable && <T kind="muted">In many places this must be reported: ask your plant-health office before you move any of it.</T>}
+      {s.notifiable && <T kind="muted">It may have to be reported: ask your plant-health office before you move any of it.</T>}
+      {s.kinds.length > 0 && <T kind="muted">{`Here that may be: ${s.kinds.map(lower).join(', ')}.`}</T>}
       {s.kind === 'other' && <T kind="muted">Take a sample to your local extension or plant-health office.</T>}
       {s.kind !== 'other' &&
         s.evidence.slice(0, 6).map((e) => (

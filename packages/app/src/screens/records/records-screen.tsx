@@ -18,6 +18,7 @@ import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { useWords } from '../../ui/words';
 import { sayMl } from '../mix/measured-lines';
 
 /** Every treatment, newest first; more are read as you scroll. */
@@ -88,6 +89,7 @@ interface DetailProps {
 }
 
 function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
+  const words = useWords();
   const when = (iso: string) => sayWhen(instant(Date.parse(iso)), now, zone);
   const lines: [string, string][] = [
     ['What', t.controlName],
@@ -106,7 +108,7 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
         ])
       : []),
     ...t.slips.map((x): [string, string] => ['Slip', x.text]),
-    ['Weather', sayWeather(t.weather)],
+    ['Weather', words(sayWeather(t.weather))],
     ...(t.keepOutUntil ? [['Keep out until', when(t.keepOutUntil)] as [string, string]] : []),
     ...(t.pickFrom ? [['Pick from', when(t.pickFrom)] as [string, string]] : []),
     ...(t.leftMl ? [['Left unsprayed', sayMl(t.leftMl, units)] as [string, string]] : []),
@@ -216,8 +218,12 @@ function StrikeOut({ id }: { readonly id: string }) {
 }
 
 /** The air at the time, and whose word it is. */
+const WEATHER_FROM = { file: 'from loaded hours', seen: 'by a look at the sky', demonstration: 'made up' } as const;
+
 function sayWeather(w: Treatment['weather']): string {
   if (w === null) return 'not known';
   const said = `${trim(w.temperatureC, 0)} °C, ${trim(w.humidityPct, 0)} % damp, wind ${trim(w.windMs * 3.6, 0)} km/h`;
-  return w.source === 'file' ? said : `${said} (${w.source === 'demonstration' ? 'made up' : 'source not kept'})`;
+  const from = w.source === undefined ? 'source not kept' : WEATHER_FROM[w.source];
+  const how = w.certainty === undefined || w.certainty === 'known' ? '' : w.certainty === 'forecast' ? ', a forecast' : ', a guess';
+  return `${said} (${from}${how})`;
 }

@@ -26,7 +26,7 @@ export function WeatherFile() {
       <Section>Weather</Section>
       <T kind="muted">
         {FROM[source ?? 'none']} Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real
-        ones.
+        ones. What lies ahead counts for five days: no forecast tells hours further off. Load it anew for the days after.
       </T>
       {load.data && (
         <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>

@@ -143,7 +143,7 @@ function Form({ base, id, specimen, units }: FormProps) {
         <ActionBar>
           {wrong > 0 && (
             <View role="alert">
-              <T className="text-rowan">{wrong === 1 ? 'One thing above can not be.' : `${wrong} things above can not be.`}</T>
+              <T className="text-rowan">{sayWrong(errors)}</T>
             </View>
           )}
           <Button title="Keep this sheet" busy={save.isPending || confirm.isPending} onPress={() => void submit().catch(() => undefined)} />
@@ -327,6 +327,30 @@ function Form({ base, id, specimen, units }: FormProps) {
             />
           </View>
         </View>
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field
+              label="Lasts"
+              unit="days"
+              numeric
+              value={form.lastsDays}
+              onChange={(lastsDays) => change({ lastsDays })}
+              error={at('lastsDays')}
+              hint="Empty: nothing said"
+            />
+          </View>
+          <View className="flex-1">
+            <Field
+              label="Again after rain of"
+              unit={form.system === 'us' ? 'in' : 'mm'}
+              numeric
+              value={form.washedOff}
+              onChange={(washedOff) => change({ washedOff })}
+              error={at('washedOffMm')}
+              hint="Empty: nothing said"
+            />
+          </View>
+        </View>
 
         <Field
           label="Not below"
@@ -397,3 +421,11 @@ function Form({ base, id, specimen, units }: FormProps) {
 
 const LOOSER = 'Look at your label once more for each of these. If it says so, tick it.';
 const MINE = 'Compare every figure with your label first, then tick this.';
+
+/** How many things can not be, and the first of those that are out of sight: the ticks stand right above. */
+function sayWrong(errors: SheetErrors): string {
+  const count = Object.keys(errors).length;
+  const away = Object.entries(errors).find(([field]) => field !== 'mine' && field !== 'looser')?.[1];
+  if (away === undefined) return count === 1 ? 'One thing above can not be.' : `${count} things above can not be.`;
+  return count === 1 ? `One thing above can not be: ${away}` : `${count} things above can not be, the first: ${away}`;
+}

@@ -80,6 +80,9 @@ export interface SheetForm {
   readonly reEntryHours: string;
   readonly maxTemp: string;
   readonly rainfastHours: string;
+  /** As the label has it; empty where it says nothing. */
+  readonly lastsDays: string;
+  readonly washedOff: string;
   readonly mixLifeHours: string;
   readonly shelfLifeMonths: string;
   readonly disposal: string;
@@ -91,6 +94,8 @@ export interface SheetForm {
 
 /** Metres in what distances are typed in: a foot is 0.3048 m (NIST Handbook 44, Appendix C). */
 const metreOf = (system: UnitSystem) => (system === 'us' || system === 'imperial' ? 0.3048 : 1);
+/** Millimetres in what rain is typed in. */
+export const rainMmOf = (system: UnitSystem) => (system === 'us' ? 25.4 : 1);
 const say = (n: number | undefined | null) => (n === undefined || n === null ? '' : String(Number(n.toPrecision(6))));
 /** The rate as it was typed; of a sheet from before rates were kept as printed, its exact figures. */
 const rateText = ({ rate }: LabelLine) =>
@@ -152,6 +157,8 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   reEntryHours: s.reEntry.kind === 'hours' ? say(s.reEntry.hours) : '',
   maxTemp: s.maxTempC === undefined ? '' : say(degreesOf(s.maxTempC, system)),
   rainfastHours: say(s.rainfastHours),
+  lastsDays: say(s.lastsDays),
+  washedOff: s.washedOffMm === undefined ? '' : trim(s.washedOffMm / rainMmOf(system), 2),
   mixLifeHours: say(s.mixLifeHours),
   shelfLifeMonths: say(s.shelfLifeMonths),
   disposal: s.disposal,
@@ -250,6 +257,8 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     return days === undefined ? [] : [{ group, days, prov }];
   });
   const waterBuffer = optional(f.waterBuffer, 'waterBufferM', 'The distance to water');
+  const lastsDays = optional(f.lastsDays, 'lastsDays', 'How long it lasts');
+  const washedOff = optional(f.washedOff, 'washedOffMm', 'The rain');
   const shelf = optional(f.shelfLifeMonths, 'shelfLifeMonths', 'The shelf life');
   const powder = kind.state === 'dry';
   const spoons = powder ? optional(f.spoonsG, 'spoonsG', 'The weight of ten spoons') : undefined;
@@ -264,6 +273,8 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     waterBufferM: _w,
     minTempC: _m,
     shelfLifeMonths: _s,
+    lastsDays: _l,
+    washedOffMm: _o,
     registration: _r,
     notMixedWith: _n,
     ...rest
@@ -309,6 +320,8 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     ...(minTempC === undefined ? {} : { minTempC }),
     rainfastHours: figure(f.rainfastHours, 'rainfastHours', 'The hours without rain'),
     mixLifeHours: figure(f.mixLifeHours, 'mixLifeHours', 'The life of the mix'),
+    ...(lastsDays === undefined ? {} : { lastsDays }),
+    ...(washedOff === undefined ? {} : { washedOffMm: washedOff * rainMmOf(f.system) }),
     ...(shelf === undefined ? {} : { shelfLifeMonths: shelf }),
     disposal: f.disposal.trim(),
     ...(f.firstAid.trim() ? { firstAid: f.firstAid.trim() } : {}),

@@ -1,6 +1,6 @@
-import { findHost, findTroubleCard, HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { allowedIn, forRooms, lineFor, moaOf, quoteLine, sayPer, sayRate, strictSheet, type LabelSheet } from '@sleetbrook/core/label';
-import { sayProvenance, trim } from '@sleetbrook/core/measure';
+import { findHost, findTroubleCard, TROUBLE_CARDS } from '@sleetbrook/core/cards';
+import { allowedIn, forRooms, lastingOf, lineFor, moaOf, quoteLine, sayPer, sayRate, strictSheet, type LabelSheet } from '@sleetbrook/core/label';
+import { sayProvenance, sayAboutRain, trim } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -18,6 +18,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
 import { useLabelForCase } from './use-label-for-case';
+import { usePlantOptions } from '../plant-options';
 
 const CHECKS = [
   'The active ingredient and its strength are the same',
@@ -71,10 +72,13 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const now = useNow();
   const [ticked, setTicked] = useState<readonly string[]>([]);
   const confirmed = confirmations.some((c) => c.sheetId === s.id && c.version === s.version);
-  const country = useGarden().data?.country;
+  const garden = useGarden().data;
+  const country = garden?.country;
+  const units = garden?.units ?? 'metric';
   const law = allowedIn(s, country || null);
   // what is in it counts, whatever was typed
   const strict = strictSheet(s);
+  const lasting = lastingOf(s);
   const reEntry = s.reEntry.kind === 'hours' ? `${s.reEntry.hours} h` : 'until dry';
   return (
     <Page
@@ -140,6 +144,19 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
         {s.maxTempC !== undefined && <Row title="Not at or above" end={`${trim(s.maxTempC, 1)} °C`} />}
         <Row title="No rain for" end={`${s.rainfastHours} h`} />
         <Row title="Mix keeps" end={`${s.mixLifeHours} h`} />
+        {(lasting.days !== null || lasting.rainMm !== null) && (
+          <Row
+            title="Lasts on the plant"
+            end={lasting.days === null ? '' : lasting.days === 0 ? 'until dry' : `about ${sayDays(lasting.days)}`}
+            sub={`${lasting.rainMm === null || lasting.days === 0 ? '' : `less after ${sayAboutRain(lasting.rainMm, units)} of rain; `}${sayProvenance(lasting.prov)}`}
+          />
+        )}
+        {lasting.kickbackH > 0 && (
+          <Row title="Stops what has begun" end={`to ${lasting.kickbackH} h back`} sub="Later than that it only guards what is still clean." />
+        )}
+        {lasting.nectarDays > 0 && (
+          <Row title="In nectar and pollen" end={`to ${sayDays(lasting.nectarDays)}`} sub="Only after the last petal, on what bees visit." />
+        )}
         {strict.gaps.map((g) => (
           <Row key={g.group} title={`Apart from ${g.group}`} end={`${g.days} d`} sub={sayProvenance(g.prov)} />
         ))}
@@ -166,6 +183,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   );
 }
 
+const sayDays = (days: number) => (days === 1 ? 'a day' : `${days} days`);
 const bySize = (form: LabelSheet['lines'][number]['rate']['form']) => form !== 'per-litre' && form !== 'per-m2';
 
 /** What can be done with a sheet: one of one's own from a specimen; change, versions and removal of an own one. */
@@ -218,14 +236,16 @@ function Versions({ id }: { readonly id: string }) {
 
 /** "Is this on my label?" */
 function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
-  const [crop, setCrop] = useState(HOSTS[0]?.id ?? '');
-  const [pest, setPest] = useState(TROUBLE_CARDS[0]?.id ?? '');
+  const plants = usePlantOptions();
+  const [crop, setCrop] = useState('');
+  const [pest, setPest] = useState('');
   const host = findHost(crop);
-  const line = host ? lineFor(sheet, host, findTroubleCard(pest) ?? { labelAs: [] }) : null;
+  const trouble = findTroubleCard(pest);
+  const line = host && trouble ? lineFor(sheet, host, trouble) : null;
   return (
     <View className="gap-4">
       <Section>Is this on this label?</Section>
-      <Pick label="Crop" value={crop} onChange={setCrop} options={HOSTS.map((h) => ({ value: h.id, label: h.name }))} />
+      <Pick label="Crop" value={crop} onChange={setCrop} options={plants} />
       <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLE_CARDS.map((t) => ({ value: t.id, label: t.name }))} />
       <T kind="strong" live>
         {line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}

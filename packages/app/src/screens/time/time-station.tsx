@@ -29,6 +29,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
   const closed = useMemo(() => openHours(ahead, needs, setting).closed, [ahead, needs, setting]);
   if (!v) return <T kind="muted">One moment</T>;
   const horizon = ahead.at(-1)?.at ?? now;
+  const known = ahead.findLast((c) => c.knownHours > 0)?.at ?? now;
   const shown = v.openSpans.filter((s) => s.from < horizon);
   const first = v.openSpans[0];
   // the first quarter hour may begin a few minutes from now: the verdict says whether now is open
@@ -59,7 +60,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
             <T kind="muted">{hereReasons.length === 0 ? 'Open.' : hereReasons.map((r) => `${r.sentence}.`).join(' ')}</T>
             <T kind="small">
               {prose(
-                `${trim(here.temperature, 0)} °C, wind ${trim(here.wind * 3.6, 0)} km/h, ${trim(here.humidityPct, 0)} % damp, ${trim(here.rainMm, 1)} mm rain`,
+                `${HOW_KNOWN[here.certainty]}${trim(here.temperature, 0)} °C, wind ${trim(here.wind * 3.6, 0)} km/h, ${trim(here.humidityPct, 0)} % damp, ${trim(here.rainMm, 1)} mm rain`,
               )}
             </T>
           </View>
@@ -74,7 +75,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
             <View className="flex-1">
               <T kind="head">{openNow ? `Now, to ${sayTime(first.to, zone)}` : `${cap(sayWhen(first.from, now, zone))} to ${sayTime(first.to, zone)}`}</T>
               {at && (
-                <T kind="muted">{`${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>
+                <T kind="muted">{`${HOW_KNOWN[at.certainty]}${trim(at.temperature, 0)} °C, wind ${trim(at.wind * 3.6, 0)} km/h${at.beesFlying ? '' : ', bees home'}${at.leafWet ? '' : ', leaves dry'}`}</T>
               )}
             </View>
           </View>
@@ -93,7 +94,7 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
           <Button title="Now is open: do it now" busy={busy} onPress={() => onPlan(now)} />
         </View>
       ) : (
-        <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}${wayOut}`}</T>
+        <T>{`No open hour ${v.opens?.kind === 'at' ? `before ${sayWhen(v.opens.at, now, zone)}` : known < now + TEN_DAYS_MS ? `as far as the weather is known, to ${sayWhen(known, now, zone)}` : 'in the ten days ahead'}. ${v.reasons[0]?.sentence ?? ''}${wayOut}`}</T>
       )}
       {closed.length > 0 && <Section>Why not at other hours</Section>}
       {closed.slice(0, 9).map((c) => (
@@ -108,5 +109,11 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
     </View>
   );
 }
+
+/** Less a slot or two at the ends. */
+const TEN_DAYS_MS = 9.9 * 86_400_000;
+
+/** What stands before a figure of the hours that nobody measured. */
+const HOW_KNOWN = { known: '', forecast: 'Forecast: ', guess: 'Guessed, at the worse: ' } as const;
 
 const cap = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,4 +1,5 @@
-import { instant, sayWhen } from '@sleetbrook/core/measure';
+import type { Weather } from '@sleetbrook/core/api';
+import { instant, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -10,6 +11,22 @@ import { T } from '../../ui/text';
 import { useHours } from '../decide/use-deciding';
 import { SkySheet } from './sky-sheet';
 
+const HOUR = 3_600_000;
+/** With fewer hours than this ahead, some materials find none that is open: more are a tap away. */
+const RUNS_OUT_H = 48;
+
+/** What of a loaded file was measured, and what it foretells. */
+function sayFile(hours: Weather['hours'], now: Instant, zone: string): string {
+  const last = hours.at(-1);
+  const when = (ms: number) => sayWhen(instant(ms), now, zone);
+  const ahead = hours.filter((h) => h.certainty === 'forecast');
+  if (!last || ahead.length === 0) return 'By the hours you loaded, as measured.';
+  const end = Date.parse(last.at) + HOUR;
+  const measured = hours.findLast((h) => h.certainty === 'known');
+  const from = measured ? `measured to ${when(Math.min(now, Date.parse(measured.at) + HOUR))}, ` : '';
+  return `By the hours you loaded: ${from}forecast to ${when(end)}. Look at the sky before you mix.`;
+}
+
 /**
  * Whose weather the hours go by: said wherever hours are shown. Where nobody measured or forecast it, a look at the sky
  * is a few taps away.
@@ -20,9 +37,21 @@ export function WeatherMark() {
   const weather = useHours(now);
   const zone = useGarden().data?.zone;
   const [looking, setLooking] = useState(false);
-  if (!weather || now === undefined || zone === undefined || weather.source === 'file') return null;
+  if (!weather || now === undefined || zone === undefined) return null;
   if (weather.source === 'demonstration') return <T kind="small">The demonstration’s weather is made up.</T>;
   const sky = <SkySheet open={looking} onClose={() => setLooking(false)} />;
+  if (weather.source === 'file') {
+    const last = weather.hours.at(-1);
+    const runsOut = !last || Date.parse(last.at) + HOUR < now + RUNS_OUT_H * HOUR;
+    return (
+      <View className="flex-row flex-wrap items-center gap-x-3">
+        <T kind="small">{sayFile(weather.hours, now, zone)}</T>
+        {runsOut && <Button kind="link" title="Look at the sky" onPress={() => setLooking(true)} />}
+        {runsOut && <Button kind="link" title="Load hours anew" onPress={() => router.navigate('/settings')} />}
+        {sky}
+      </View>
+    );
+  }
   const when = (iso: string | null) => (iso ? sayWhen(instant(Date.parse(iso)), now, zone) : '');
   if (weather.source === 'seen')
     return (

@@ -23,12 +23,13 @@ import { ClockBand } from './clock-band';
 import { StageAsked } from './stage-asked';
 import { LookAtOne } from './look-at-one';
 
-const HREF: Readonly<Record<Reminder['kind'], (id: string) => Href>> = {
+const HREF: Readonly<Record<Reminder['kind'], (id: string, caseId: string | null) => Href>> = {
   soap: (id) => `/bench/soap/${id}`,
   mix: (id) => `/shed/item/${id}`,
   round: (id) => `/cases/${id}`,
   rinse: (id) => `/garden/${id}`,
   patch: (id) => `/garden/${id}`,
+  rain: (id, caseId) => (caseId ? `/cases/${caseId}` : `/garden/${id}`),
 };
 
 /** What matters now, in this order: keep out, not to eat, open hours, looks due. */
@@ -127,12 +128,22 @@ export function TodayScreen() {
           return (
             <Row
               key={`${r.kind}${r.id}${r.at}`}
-              mark={r.kind === 'mix' && late ? 'stop' : late ? 'open' : 'wait'}
+              mark={r.kind === 'mix' && late ? 'stop' : late && r.kind !== 'rain' ? 'open' : 'wait'}
               title={r.title}
-              end={late ? (r.kind === 'mix' ? 'too late' : 'now') : sayWhen(at, now, g.zone)}
-              tone={late ? 'open' : 'wait'}
+              end={
+                r.kind === 'rain'
+                  ? 'look'
+                  : late
+                    ? r.kind === 'mix'
+                      ? 'too late'
+                      : 'now'
+                    : r.kind === 'round'
+                      ? sayDate(dayOf(at, g.zone))
+                      : sayWhen(at, now, g.zone)
+              }
+              tone={late && r.kind !== 'rain' ? 'open' : 'wait'}
               sub={r.text}
-              onPress={() => router.navigate(HREF[r.kind](r.id))}
+              onPress={() => router.navigate(HREF[r.kind](r.id, r.caseId ?? null))}
             />
           );
         })}

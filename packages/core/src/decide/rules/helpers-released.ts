@@ -1,4 +1,4 @@
-import { findControl } from '../../catalogue/controls/find';
+import { findControl } from '../../catalogue/controls';
 import { helperDays } from '../../label';
 import { sayDay } from '../../measure';
 import { waitUntil } from '../../schedule/local-day';

@@ -1,7 +1,16 @@
 import type { Rule } from '../types';
+import { dutyIn, type Duty } from '../../catalogue';
 import { dutyToReport } from '../duty';
+import { whereOf } from '../where';
 
 const LICENSED = 7;
+
+const sayDuty = (duty: Duty | null): string =>
+  duty === null
+    ? 'In some countries it must be reported: ask your plant-health office before you move, cut or spray it.'
+    : duty === 'must'
+      ? 'It must be reported where you live: do not move, cut or spray it before the plant-health office has answered.'
+      : 'It is not known from where you live, and must be reported elsewhere: ask the plant-health office before you move, cut or spray it.';
 
 /** What must be reported is left where it is until the plant-health office has said what to do. */
 export const reportFirst: Rule = (s, c) => {
@@ -10,9 +19,7 @@ export const reportFirst: Rule = (s, c) => {
   return {
     code: 'report-first',
     weight: 'not-now',
-    sentence: s.country
-      ? 'It must be reported where you live: do not move, cut or spray it before the plant-health office has answered.'
-      : 'In some countries it must be reported: ask your plant-health office before you move, cut or spray it.',
+    sentence: sayDuty(s.country ? dutyIn(s.trouble, s.host, whereOf(s)) : null),
     inputs: [{ name: 'Country', value: s.country ?? 'not set' }],
     source: s.trouble.report?.prov ?? { mark: 'MEM' },
     opens: { kind: 'event', event: 'when the plant-health office has answered', change },

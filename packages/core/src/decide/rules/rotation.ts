@@ -1,5 +1,5 @@
 import type { Control, Means } from '../../catalogue';
-import { findControl } from '../../catalogue/controls/find';
+import { findControl } from '../../catalogue/controls';
 import { moaOf, type LabelSheet } from '../../label';
 import type { PastTreatment, Rule } from '../types';
 

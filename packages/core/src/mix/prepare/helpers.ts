@@ -1,31 +1,36 @@
-import { convert, done, refused } from '../../measure';
+import { done, refused, type Provenance } from '../../measure';
 import { step } from '../step';
 import { num, str, work } from './parts';
 import type { Preparation } from './types';
 
-const QUARTER_ACRE = convert<'area'>(0.25, 'acre', 'm2');
+const MEM: Provenance = { mark: 'MEM' };
+/** 1,500 for one badly infested rose bush, taken for a square metre, and as many again a week later. */
+const UC_IPM: Provenance = { mark: 'PUB', source: 'UC IPM Pest Notes 7404, Aphids' };
 
-/** How many of which helper to a square metre. Ladybirds: common practice; the others from memory: the supplier's card goes before. */
+/** How many of which helper to a square metre of plants that have the pest; the supplier's card goes before. */
 const HELPERS = [
   {
     value: 'ladybird',
     label: 'Ladybird adults',
-    low: 1000 / QUARTER_ACRE,
-    high: 1500 / QUARTER_ACRE,
-    mark: 'CP',
-    when: 'At dusk, plants wetted first: by day they fly off.',
+    low: 1000,
+    high: 1500,
+    prov: UC_IPM,
+    when: 'At dusk, plants wetted first: by day they fly off, and most go within days. As many again a week later.',
   },
-  { value: 'lacewing', label: 'Lacewing larvae', low: 10, high: 20, mark: 'MEM', when: 'In the evening, spread out: they eat each other.' },
-  { value: 'predatory-mite', label: 'Predatory mites', low: 20, high: 50, mark: 'MEM', when: 'On the leaves with mites, out of the sun, above 18 °C.' },
+  { value: 'lacewing', label: 'Lacewing larvae', low: 10, high: 20, prov: MEM, when: 'In the evening, spread out: they eat each other.' },
+  { value: 'predatory-mite', label: 'Predatory mites', low: 20, high: 50, prov: MEM, when: 'On the leaves with mites, out of the sun, above 18 °C.' },
   {
     value: 'whitefly-wasp',
     label: 'Parasitic wasps for whitefly',
     low: 3,
     high: 5,
-    mark: 'MEM',
+    prov: MEM,
     when: 'Cards low in the plants, every week or two, three times.',
   },
 ] as const;
+
+/** Nobody sells or needs more than this for a garden (from memory). */
+const MANY = 5000;
 
 export const helperRelease: Preparation = {
   id: 'helper-release',
@@ -36,7 +41,7 @@ export const helperRelease: Preparation = {
   homeMade: false,
   inputs: [
     { kind: 'choice', id: 'helper', label: 'Helper', options: HELPERS.map(({ value, label }) => ({ value, label })) },
-    { kind: 'size', id: 'area', label: 'Area', as: 'area', min: 0.5, max: 2000, usual: 20 },
+    { kind: 'size', id: 'area', label: 'Area of the plants that have it', as: 'area', min: 0.5, max: 2000, usual: 2 },
     {
       kind: 'choice',
       id: 'before',
@@ -64,17 +69,17 @@ export const helperRelease: Preparation = {
         step('release', 'Let them go', [h.when, 'At the base of the worst plants.']),
         step('leave', 'Leave it alone', ['No spray, no dust, no hose for a week.']),
       ],
-      notes: ['A large tree is cleared in 1 to 2 weeks. Seeing larvae means that they breed.'],
+      notes: [
+        ...(h.value === 'ladybird' && low > MANY
+          ? ['That is more than is worth letting go: most fly off. Draw off the ants and spare the wild ones instead; soap is surer.']
+          : []),
+        'Seeing larvae means that they breed.',
+      ],
       cautions: ['Only kinds that live where you are: check that releasing them is allowed.'],
       working: [
         {
-          ...work(
-            h.label,
-            `${low} to ${high}`,
-            [{ name: 'Area', value: `${say(area, 'area')}` }],
-            h.value === 'ladybird' ? '1,000 to 1,500 for a quarter acre, rounded up' : `${h.low} to ${h.high} a m²`,
-          ),
-          source: { mark: h.mark },
+          ...work(h.label, `${low} to ${high}`, [{ name: 'Area', value: `${say(area, 'area')}` }], `${h.low} to ${h.high} a m² of plants that have the pest`),
+          source: h.prov,
         },
       ],
     });

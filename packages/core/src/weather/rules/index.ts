@@ -17,13 +17,13 @@ export interface HourReason {
 /** Told apart from its sentence: the test runs for every quarter hour of ten days, the sentence a few times. */
 interface HourRule {
   readonly code: string;
-  /** The need it is about: where a control has no such need, it never speaks. */
-  readonly about: keyof HourNeeds;
+  /** The needs it is about: where a control has none of them, it never speaks. */
+  readonly about: keyof HourNeeds | readonly (keyof HourNeeds)[];
   readonly closes: (c: Conditions, needs: HourNeeds, setting: Setting) => boolean;
   readonly say: (c: Conditions, needs: HourNeeds, setting: Setting) => string;
 }
 
-const rule = (code: string, about: keyof HourNeeds, closes: HourRule['closes'], say: HourRule['say']): HourRule => ({ code, about, closes, say });
+const rule = (code: string, about: HourRule['about'], closes: HourRule['closes'], say: HourRule['say']): HourRule => ({ code, about, closes, say });
 
 /** Less cloud than this lets the ground cool, and sun lower than this (degrees) does not warm it: air lies in layers. From memory. */
 const CLEAR = 0.3;
@@ -109,9 +109,15 @@ export const HOUR_RULES: readonly HourRule[] = [
     (c, n) => `Rain in ${hoursWords(c.rainInHours)}, it needs ${n.rainFreeHours} h dry`,
   ),
   rule(
+    'too-far',
+    ['maxTempC', 'minTempC', 'maxSunWm2', 'maxWindMs', 'rainFreeHours', 'leaf', 'bees'],
+    (c, _n, s) => s.site !== 'indoors' && c.knownHours <= 0,
+    () => 'Further ahead than a forecast tells the hours: look again nearer the day',
+  ),
+  rule(
     'not-known',
     'rainFreeHours',
-    (c, n, s) => s.site === 'outdoors' && c.knownHours < neededHours(n),
+    (c, n, s) => s.site === 'outdoors' && c.knownHours > 0 && c.knownHours < neededHours(n),
     (c, n) => `The weather is known for ${trim(Math.floor(c.knownHours), 0)} h more, it needs ${neededHours(n)} h: look again later`,
   ),
   rule(
@@ -147,4 +153,4 @@ export const HOUR_RULES: readonly HourRule[] = [
 ];
 
 /** The rules that can speak for these needs, in the same order. */
-export const hourRulesFor = (needs: HourNeeds): readonly HourRule[] => HOUR_RULES.filter((r) => needs[r.about] !== undefined);
+export const hourRulesFor = (needs: HourNeeds): readonly HourRule[] => HOUR_RULES.filter((r) => [r.about].flat().some((k) => needs[k] !== undefined));

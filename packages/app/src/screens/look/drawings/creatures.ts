@@ -77,6 +77,7 @@ export const CREATURE_MOTIFS: Readonly<Record<string, Motif>> = {
   butterflies: set('white-butterfly', [38, 30, -20, 1], [118, 22, 25, 1], [96, 66, 5, 0.85]),
   moths: set('edged-moth', [40, 32, -15, 1], [116, 28, 20, 1]),
   'spiky-larva': one('spiky-larva', 1.3),
+  'spiny-grubs': set('spiny-grub', [64, 64, -24, 0.85], [106, 56, 14, 0.85]),
   'hover-larva': (pen) => [...many('aphid', 10, 0.55)({ ...pen, tone: pen.t.ink }), ...set('hover-larva', [80, 46, 75, 1.05])(pen)],
   'jawed-larva': one('jawed-larva', 1.15),
   'woolly-larva': one('woolly-larva', 1.1),

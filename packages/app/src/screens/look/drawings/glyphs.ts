@@ -163,6 +163,15 @@ export const GLYPHS: Readonly<Record<string, Glyph>> = {
     solid('M20 0C12 -10 -10 -9 -24 0C-10 9 12 10 20 0Z', t.ink, t.halo, 1),
     ...[-10, 0].flatMap((x) => [solid(circle(x, -4, 2.4), t.rust), solid(circle(x, 4, 2.4), t.rust)]),
   ],
+  'spiny-grub': (t) => [
+    ...[-16, -7, 2, 11].flatMap((x) => [
+      line(`M${x} -8L${x - 1} -19M${x - 1} -13L${x - 6} -17M${x - 1} -13L${x + 4} -17`, t.ink, 1.7),
+      line(`M${x} 8L${x - 1} 19M${x - 1} 13L${x - 6} 17M${x - 1} 13L${x + 4} 17`, t.ink, 1.7),
+    ]),
+    solid(ellipse(-2, 0, 22, 11), t.ochreGround, t.ink, 1.8),
+    line('M-12 -8V8M-4 -10V10M4 -10V10M12 -7V7', t.ochre, 1.8),
+    solid(circle(19, 0, 3.2), t.ink),
+  ],
   'hover-larva': (t) => [
     solid('M24 2C12 -8 -8 -12 -24 4C-10 12 12 10 24 2Z', t.leaf, t.ink, 2),
     line('M-16 2C-4 -2 6 -2 16 1', t.halo, 2.6),

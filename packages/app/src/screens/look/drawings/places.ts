@@ -240,6 +240,17 @@ export const PLACE_MOTIFS: Readonly<Record<string, Motif>> = {
       (x, y) => [solid(circle(x, y, 5), t.ochreGround, t.ochre, 2)],
     ),
   ],
+  'bark:d-holes': ({ t }) =>
+    [
+      [66, 34, 0],
+      [92, 56, 90],
+      [70, 82, -20],
+    ].map(([x = 0, y = 0, turn = 0]) => ({ ...solid('M-6 -7V7C6 7 10 3 10 0C10 -3 6 -7 -6 -7Z', t.ink, t.bark, 1.6), at: [x, y, turn, 1] as const })),
+  'bark:pencil-holes': ({ t }) => [
+    solid(circle(72, 40, 10), t.ink, t.rust, 2.4),
+    solid(circle(92, 84, 10), t.ink, t.rust, 2.4),
+    line('M66 56L62 66M73 57L74 68M80 55L86 63', t.ochre, 2.4),
+  ],
   'bark:holes': ({ t }) =>
     at(
       [

@@ -1,0 +1,40 @@
+import { regionOf, statusIn } from './range';
+import type { Host, Report, Species, Trouble } from './schema';
+
+/**
+ * What a grower owes the plant-health office: `must` where the law of the country is known to want it; `ask` where it
+ * must be reported elsewhere and is not known to live here, or where the country is not known; else `none`.
+ */
+export type Duty = 'must' | 'ask' | 'none';
+
+interface Where {
+  readonly latitude: number;
+  readonly longitude?: number;
+  readonly country?: string | null;
+}
+
+const dutyOf = (report: Report | null, range: Trouble['range'], where: Where): Duty => {
+  if (!report) return 'none';
+  if (!where.country) return 'ask';
+  if (report.in.includes(where.country)) return 'must';
+  return statusIn(range, regionOf(where)) === 'absent' ? 'ask' : 'none';
+};
+
+const livesOn = ({ hosts }: Species, host: Pick<Host, 'id' | 'family' | 'group'>) =>
+  hosts.some((h) => h === host.id || h === `family:${host.family}` || h === `group:${host.group}` || h === 'any');
+
+/** The kinds of a group that live on a plant, and are not known to be absent where it grows. */
+export const speciesOn = (trouble: Pick<Trouble, 'species' | 'range'>, host: Pick<Host, 'id' | 'family' | 'group'>, where: Where | null): Species[] =>
+  trouble.species.filter((s) => livesOn(s, host) && statusIn(s.range ?? trouble.range, where && regionOf(where)) !== 'absent');
+
+/**
+ * Whether a trouble must be reported where it was met; the strictest of its own duty and of what its kinds on that
+ * plant want. What must be reported elsewhere and is not known here is asked about first: it may be the first of its kind.
+ */
+export function dutyIn(trouble: Pick<Trouble, 'report' | 'range' | 'species'>, host: Pick<Host, 'id' | 'family' | 'group'>, where: Where): Duty {
+  const duties = [
+    dutyOf(trouble.report, trouble.range, where),
+    ...trouble.species.filter((s) => livesOn(s, host)).map((s) => dutyOf(s.report, s.range ?? trouble.range, where)),
+  ];
+  return duties.includes('must') ? 'must' : duties.includes('ask') ? 'ask' : 'none';
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { drawingSchema, LOOKS, PARTS } from '../schema';
+import { id } from './base';
+
+/** A sign as a file writes it. */
+export const signEntry = z
+  .strictObject({
+    id,
+    name: z.string().min(3).max(40).describe('On the tile.'),
+    question: z.string().min(3).max(80).endsWith('?', 'it ends with a question mark').describe('As the next look.'),
+    yes: z.string().min(3).max(30).optional().describe('The button that says it is there.'),
+    parts: z.array(z.enum(PARTS)).min(1),
+    look: z.enum(LOOKS).describe('What it takes to see it.'),
+    drawing: drawingSchema.optional().describe('Left out for what can not be drawn.'),
+  })
+  .meta({ title: 'A sign', description: 'See docs/catalogue.md.' });
+export type SignEntry = z.infer<typeof signEntry>;

@@ -1,0 +1,184 @@
+import type { Provenance } from '../measure';
+import type { ControlEntry } from './entry/control';
+import type { FriendEntry } from './entry/friend';
+import type { HostEntry } from './entry/host';
+import type { SignEntry } from './entry/sign';
+import type { TroubleEntry } from './entry/trouble';
+import type { MeansEntry, UseEntry } from './entry/use';
+import { monthsOf } from './months';
+import type { Range } from './range';
+import type { Control, Fact, Friend, Host, HostGroup, LifeStage, Report, Sign, Species, Suspect, Trouble, Typicality, Use, Warmth, When } from './schema';
+import { SHAPES } from './shapes';
+
+/** What the files write short, in full. Nothing is checked here: that is done where the files are read. */
+
+interface Sentence {
+  readonly practice?: string | undefined;
+  readonly memory?: string | undefined;
+  readonly published?: string | undefined;
+  readonly source?: string | undefined;
+}
+
+const fact = (f: Sentence): Fact =>
+  f.practice !== undefined
+    ? { text: f.practice, prov: { mark: 'CP' } }
+    : f.memory !== undefined
+      ? { text: f.memory, prov: { mark: 'MEM' } }
+      : { text: f.published ?? '', prov: { mark: 'PUB', ...(f.source ? { source: f.source } : {}) } };
+
+const MARKS = { practice: 'CP', memory: 'MEM', published: 'PUB' } as const;
+const provOf = (m: { mark: keyof typeof MARKS; source?: string | undefined }): Provenance => ({
+  mark: MARKS[m.mark],
+  ...(m.source ? { source: m.source } : {}),
+});
+
+/** An object without the keys that nothing was said for. */
+const said = <T extends object>(x: T) =>
+  Object.fromEntries(Object.entries(x).filter(([, v]) => v !== undefined)) as { [K in keyof T]: Exclude<T[K], undefined> };
+
+const time = (w: NonNullable<UseEntry['when']>): When => ({ phases: w.phases, ...fact(w) });
+
+function use(u: UseEntry): Use {
+  const { text, prov } = fact(u);
+  return said({ control: u.control, effect: u.effect, why: text, prov, does: u.does, when: u.when && time(u.when), soilC: u.soilC }) as Use;
+}
+
+/** The lines of a ladder with its shared lists written out; a later line takes the place of an earlier one on the same control. */
+export function usesOf(lines: TroubleEntry['controls'], means: ReadonlyMap<string, MeansEntry>): Use[] {
+  const all = lines.flatMap((l) => ('list' in l ? (means.get(l.list)?.lines ?? []).filter((u) => !l.except?.includes(u.control)) : [l]));
+  return [...new Map(all.map((u) => [u.control, use(u)])).values()];
+}
+
+const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere ?? false, native: r.native ?? [], spread: r.spread ?? [], prov: provOf(r) });
+
+const reportOf = (r: TroubleEntry['report']): Report | null => (r ? { in: r.in, asOf: r.asOf, prov: provOf(r) } : null);
+
+const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
+  w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;
+
+const suspect = (e: TroubleEntry | FriendEntry): Suspect => ({
+  id: e.id,
+  name: e.name,
+  also: e.also ?? [],
+  sizeMm: e.sizeMm ?? null,
+  hosts: e.hosts,
+  signs: Object.fromEntries(Object.entries(e.signs).flatMap(([how, ids]) => (ids ?? []).map((id) => [id, how as Typicality] as const))),
+  range: rangeOf(e.range),
+  facts: e.facts.map(fact),
+});
+
+export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>): Trouble => ({
+  ...suspect(e),
+  kind: e.kind,
+  labelAs: [...new Set([e.id, ...e.labelAs])],
+  first: e.first,
+  months: monthsOf(String(e.season)),
+  favours: e.favours ?? [],
+  climates: e.climates ?? null,
+  unit: e.unit,
+  life: e.life.map((s): LifeStage => ({ stage: s.stage, months: monthsOf(String(s.months)), where: s.where, open: s.open, warmth: warmthOf(s.warmth) })),
+  vulnerable: fact(e.vulnerable),
+  tolerate: fact(e.tolerate),
+  threshold: { share: e.threshold.share, prov: provOf(e.threshold) },
+  lookAgainDays: e.lookAgainDays,
+  spread: { by: e.spread.by, fact: fact(e.spread), carries: e.spread.carries ?? [] },
+  never: fact(e.never),
+  enemies: e.enemies ?? [],
+  apart: e.apart ?? {},
+  follows: e.follows ?? [],
+  hidesInCurl: e.hidesInCurl ?? false,
+  report: reportOf(e.report),
+  species: (e.species ?? []).map((s): Species => ({
+    name: s.name,
+    hosts: s.hosts,
+    range: s.range ? rangeOf(s.range) : null,
+    report: reportOf(s.report),
+    tell: fact(s),
+  })),
+  late: e.late ?? [],
+  notAtHome: e.notAtHome ? fact(e.notAtHome) : null,
+  inside: e.inside ?? false,
+  waterMould: e.waterMould ?? false,
+  schools: e.schools ?? [],
+  controls: usesOf(e.controls, means),
+});
+
+export const friend = (kind: Friend['kind'], e: FriendEntry): Friend => ({
+  ...suspect(e),
+  kind,
+  advice: e.advice,
+  ...('hunts' in e ? { hunts: e.hunts } : {}),
+});
+
+export const sign = (e: SignEntry): Sign => ({ ...e, yes: e.yes ?? 'Yes', drawing: e.drawing ?? null });
+
+const GROUP_CROPS: Readonly<Record<HostGroup, readonly string[]>> = {
+  vegetable: ['vegetables'],
+  fruit: ['fruit'],
+  ornamental: ['ornamentals'],
+  shrub: ['shrubs', 'ornamentals'],
+  house: ['house-plants', 'ornamentals'],
+};
+
+export function host(e: HostEntry): Host {
+  const own = e.crops ?? [e.id];
+  return {
+    id: e.id,
+    name: e.name,
+    family: e.family,
+    group: e.group,
+    form: e.form,
+    edible: e.edible ?? (e.group === 'vegetable' || e.group === 'fruit'),
+    // a label for herbs is not one for vegetables
+    crops: [...new Set([...own, ...(own.includes('herbs') ? [] : GROUP_CROPS[e.group])])],
+    parts: SHAPES[e.shape],
+    beePlant: e.bees ?? false,
+    // garden flowers are grown for going on flowering
+    flowersOn: e.flowersOn ?? (e.group === 'ornamental' && e.bees === true),
+    uprightTips: e.upright ?? false,
+    ...(e.stands ? { stands: e.stands } : {}),
+  };
+}
+
+/** A control; how often it is done is told apart from it, since the first screens need no more than that. */
+export function control({ course: _, ...e }: ControlEntry): Control {
+  return said({
+    ...e,
+    works: fact(e.works),
+    doesNot: fact(e.doesNot),
+    after: fact(e.after),
+    cautions: e.cautions.map(fact),
+    when: e.when && time(e.when),
+    alsoFor: e.alsoFor?.map((a) => {
+      const { text, prov } = fact(a);
+      return { pests: a.pests, effect: a.effect, why: text, prov };
+    }),
+  }) as Control;
+}
+
+/** How one control is meant to be used: how often, how far apart, and when to judge it. */
+export interface ControlCourse {
+  /** Rounds until it is judged, and the most that make sense before something else is tried. */
+  readonly rounds: { readonly least: number; readonly most: number };
+  /** Days from one round to the next. */
+  readonly every: { readonly min: number; readonly max: number };
+  /** Days from the last round until it shows. */
+  readonly judgeDays: number;
+  /** It acts over weeks: little to see at first is no failure. */
+  readonly slow: boolean;
+  /** It guards what is clean rather than cures: it goes on while what it guards against goes on. */
+  readonly guards: boolean;
+  /** In words, for the case. */
+  readonly words: string;
+  readonly prov: Provenance;
+}
+
+export const course = (c: NonNullable<ControlEntry['course']>): ControlCourse => ({
+  rounds: c.rounds,
+  every: c.every,
+  judgeDays: c.judgeDays,
+  words: c.words,
+  slow: c.slow ?? false,
+  guards: c.guards ?? false,
+  prov: provOf(c),
+});
