@@ -57,6 +57,12 @@ describe('what can not be read is said with its file and line', () => {
   const thrips = 'troubles/thrips.yaml';
   test.each([
     ['a key that is none', thrips, swap('lookAgainDays:', 'lookAgain:'), /thrips\.yaml:\d+: .*lookAgain/],
+    [
+      'a colon that is not in quotes',
+      'signs/ants.yaml',
+      swap(/question: .*/, 'question: Look up: ants on the stems?'),
+      /ants\.yaml:\d+: a text with a colon in it stands in quotes/,
+    ],
     ['no YAML', thrips, swap('also: [', 'also: [['), /thrips\.yaml:\d+: /],
     ['a fact without mark', thrips, swap('- practice: Tiny', '- text: Tiny'), /thrips\.yaml:\d+: facts\.1: .*(practice, memory, or published|text)/],
     ['a name that stands for nothing', thrips, swap('also: [', 'also: [*what, '), /thrips\.yaml:\d+: /],

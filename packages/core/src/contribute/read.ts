@@ -1,4 +1,4 @@
-import { isMap, isScalar, isSeq, LineCounter, parseDocument, type Document, type Node } from 'yaml';
+import { isMap, isScalar, isSeq, LineCounter, parseDocument, type Document, type Node, type YAMLParseError } from 'yaml';
 import { KIND_NAMES, KINDS, type Kind, type Library, type Wrong } from './library';
 
 export interface EntryFile {
@@ -45,6 +45,10 @@ function lineOf({ doc, lines }: Open, at: readonly PropertyKey[]): number {
   return Math.max(FIRST_LINE, lines.linePos(offset).line);
 }
 
+/** The commonest slip in words of its own, since the parser's would send nobody to the colon. */
+const sayBroken = ({ code, message }: YAMLParseError) =>
+  code === 'BLOCK_AS_IMPLICIT_KEY' ? 'a text with a colon in it stands in quotes' : (message.split('\n')[0] ?? 'this is no YAML');
+
 /** What the document says; nothing where it refers to what is not there (`*name`). */
 function valueOf(doc: Document): unknown {
   try {
@@ -85,7 +89,7 @@ export function readLibrary(files: readonly EntryFile[]): Reading {
     const doc = parseDocument(text, { lineCounter: lines });
     const [broken] = doc.errors;
     if (broken) {
-      say(Math.max(FIRST_LINE, lines.linePos(broken.pos[0]).line), broken.message.split('\n')[0] ?? 'this is no YAML');
+      say(Math.max(FIRST_LINE, lines.linePos(broken.pos[0]).line), sayBroken(broken));
       continue;
     }
     const open = { path, doc, lines };

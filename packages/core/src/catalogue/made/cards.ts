@@ -193,6 +193,7 @@ export const TROUBLE_ROWS: readonly TroubleCard[] = [
   {"id":"rust","name":"Rust","kind":"fungus","unit":"leaves","labelAs":["rusts"],"lookAgainDays":7,"threshold":{"share":0.1}},
   {"id":"salt-burn","name":"Feed salts and hard water","kind":"disorder","unit":"pots","labelAs":["disorders"],"lookAgainDays":14,"threshold":{"share":0.2}},
   {"id":"sclerotinia","name":"Sclerotinia white mould","kind":"fungus","unit":"plants","labelAs":["soil-diseases"],"lookAgainDays":5,"threshold":{"share":0.01}},
+  {"id":"seed-fly","name":"Bean seed fly","kind":"insect","unit":"plants","labelAs":["root-flies"],"lookAgainDays":5,"threshold":{"share":0.2}},
   {"id":"septoria","name":"Septoria leaf spot","kind":"fungus","unit":"leaves","labelAs":["leaf-spots"],"lookAgainDays":5,"threshold":{"share":0.1}},
   {"id":"shoot-fruit-borer","name":"Aubergine and okra shoot and fruit borers","kind":"insect","unit":"plants","labelAs":["borers","caterpillars"],"lookAgainDays":4,"threshold":{"share":0.05}},
   {"id":"shot-hole","name":"Shot hole","kind":"fungus","unit":"leaves","labelAs":["leaf-spots"],"lookAgainDays":10,"threshold":{"share":0.2}},
