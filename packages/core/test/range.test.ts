@@ -39,6 +39,10 @@ describe('regions', () => {
     [{ latitude: -27.5, longitude: 153, country: 'AU' }, 'australia-warm'],
     [{ latitude: -32, longitude: 115.9, country: 'AU' }, 'australia-cool'],
     [{ latitude: 21.3, longitude: -157.9, country: 'US' }, 'pacific'],
+    // Anchorage, and Key West
+    [{ latitude: 61.2, longitude: -149.9, country: 'US' }, 'america-west'],
+    [{ latitude: 65, longitude: -160, country: 'US' }, 'america-west'],
+    [{ latitude: 24.5, longitude: -81.8, country: 'US' }, 'america-south-east'],
     [{ latitude: 43.3, longitude: 5.4, country: 'FR' }, 'europe-south'],
     [{ latitude: 48.9, longitude: 2.4, country: 'FR' }, 'europe-north'],
     [{ latitude: 49.3, longitude: -123.1, country: 'CA' }, 'america-west'],

@@ -36,6 +36,12 @@ const grasshopper = (t: Tokens, tone: string): Shape[] => [
   solid(circle(20, -3, 2), t.ink),
   line('M22 -5L34 -14', t.ink, 1.4),
 ];
+const hollowSeed = (t: Tokens): Shape[] => [
+  solid('M-17 -3C-15 -14 8 -16 16 -5C20 2 14 13 4 12C-2 11 -2 5 -7 6C-13 8 -18 4 -17 -3Z', t.ochreGround, t.ochre, 2.4),
+  solid(ellipse(2, -3, 8, 4.5), t.soot),
+  line('M-12 3C-16 8 -14 13 -19 16', t.halo, 4.5),
+  line('M4 -3C8 -5 10 -2 13 -4', t.halo, 4),
+];
 const spinySlug = (t: Tokens, tone: string): Shape[] => [
   ...[-16, -6, 4, 14].map((x) =>
     line(`M${x} -8L${x - 5} -18M${x} -8L${x + 1} -20M${x} -8L${x + 7} -17M${x} 8L${x - 5} 18M${x} 8L${x + 1} 20M${x} 8L${x + 7} 17`, t.rowan, 1.6),
@@ -123,6 +129,7 @@ export const EATERS: Readonly<Record<string, Motif>> = {
   'leaf:caterpillar-stripes': placed(striped, [56, 44, -14, 0.85], [100, 42, 10, 0.85], [84, 70, -6, 0.85]),
   'flower:gold-beetle': big(flatBeetle, 1.2),
   'leaf:tufted-beetle': big(tufted, 1.25),
+  'soil:hollow-seeds': placed(hollowSeed, [48, 82, -20, 1], [96, 92, 14, 1.15], [134, 74, -8, 0.9]),
   'soil:mole-cricket': placed(moleCricket, [92, 86, -8, 1.15]),
   'soil:millipede': placed((t) => millipede(t), [84, 88, -6, 1.3]),
   'root:pale-ants': placed((t) => termite(t), [64, 50, 20, 0.95], [94, 58, -20, 0.95], [78, 82, 70, 0.95]),
