@@ -255,3 +255,68 @@ describe('what used to go by one name', () => {
     ['lawn', 'pink-threads', LONDON, 10, 'red-thread'],
   ] as const)('%s with %s', (on, signs, where, month, name) => expect(leader(on, signs, where, month)).toBe(name));
 });
+
+describe('who lives on one kind of plant alone lives on no other', () => {
+  // common knowledge of each pest's plants: common practice; families by the catalogue's own hosts
+  const ROSES = ['Rosaceae'];
+  test.each<[string, readonly string[]]>([
+    ['citrus-gall-wasp', ['Rutaceae']],
+    ['citrus-canker', ['Rutaceae']],
+    ['citrus-greening', ['Rutaceae']],
+    ['citrus-psyllid', ['Rutaceae']],
+    ['citrus-rust-mite', ['Rutaceae']],
+    ['apple-scab', ROSES],
+    ['pear-scab', ROSES],
+    ['pear-slug', ROSES],
+    ['pear-midge', ROSES],
+    ['bitter-pit', ROSES],
+    ['plum-pox', ROSES],
+    ['brown-rot', ROSES],
+    ['fire-blight', ROSES],
+    ['raspberry-beetle', ROSES],
+    ['rose-rosette', ROSES],
+    ['black-spot', ROSES],
+    ['pear-rust', ['Rosaceae', 'Cupressaceae', 'Pinaceae']],
+    ['pine-processionary', ['Pinaceae']],
+    ['adelgid', ['Pinaceae']],
+    ['ash-borer', ['Oleaceae']],
+    ['asparagus-beetle', ['Asparagaceae']],
+    ['box-blight', ['Buxaceae']],
+    ['viburnum-beetle', ['Viburnaceae']],
+    ['carrot-fly', ['Apiaceae']],
+    ['onion-fly', ['Amaryllidaceae']],
+    ['white-rot', ['Amaryllidaceae']],
+    ['leek-moth', ['Amaryllidaceae']],
+    ['club-root', ['Brassicaceae']],
+    ['cabbage-root-fly', ['Brassicaceae']],
+    ['cabbage-aphid', ['Brassicaceae']],
+    ['diamondback-moth', ['Brassicaceae']],
+    ['mummy-berry', ['Ericaceae']],
+    ['bud-blast', ['Ericaceae']],
+    ['grape-black-rot', ['Vitaceae']],
+    ['gooseberry-sawfly', ['Grossulariaceae']],
+    ['currant-blister-aphid', ['Grossulariaceae']],
+    ['tomato-leafminer', ['Solanaceae']],
+    ['potato-cyst', ['Solanaceae']],
+    ['late-blight', ['Solanaceae']],
+    ['pea-moth', ['Fabaceae']],
+    ['chocolate-spot', ['Fabaceae']],
+    ['squash-vine-borer', ['Cucurbitaceae']],
+    ['clematis-wilt', ['Ranunculaceae']],
+  ])('%s on %j', (id, families) => {
+    const on = HOSTS.filter((h) => !h.stands && hostWeight(trouble(id), h) > 0);
+    expect(on.length).toBeGreaterThan(0);
+    expect(on.filter((h) => !families.includes(h.family)).map((h) => h.id)).toEqual([]);
+  });
+
+  test('a kind is known by any one of its plants, by their family and by their group', () => {
+    const kinds = (id: string, on: string) => speciesOn(trouble(id), host(on), MELBOURNE).map((s) => s.name);
+    expect(kinds('rust', 'guava')).toContain('Myrtle rust');
+    expect(kinds('rust', 'eucalyptus')).toContain('Myrtle rust');
+    expect(kinds('rust', 'leek')).toContain('Leek and garlic rust');
+    expect(kinds('rust', 'leek')).not.toContain('Myrtle rust');
+    const one = (hosts: readonly string[]) => ({ ...trouble('rust'), species: [{ ...(trouble('rust').species[0] as Species), hosts }] });
+    for (const on of ['apple', 'family:Rosaceae', 'group:fruit', 'any']) expect(speciesOn(one(['leek', on]), host('apple'), null)).toHaveLength(1);
+    expect(speciesOn(one(['leek', 'family:Fabaceae', 'group:vegetable']), host('apple'), null)).toEqual([]);
+  });
+});
