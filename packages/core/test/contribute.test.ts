@@ -208,8 +208,11 @@ describe('what leads nowhere between the files is said with its file and line', 
       { kind: 'controls', id: 'idle-jet', at: ['id'], text: 'no trouble uses it' },
     ]);
     // one word that a trouble goes by is use enough, beside one that none does
-    const half = { ...spray, id: 'half-idle', alsoFor: [{ pests: ['unheard-of', 'thrips'], effect: 0.3, practice: 'It washes them off.' }] };
-    expect(checkLibrary({ ...library, controls: [...library.controls, half] }).map((w) => w.text)).toEqual(['no trouble goes by the label word unheard-of']);
+    const washes = (...pests: string[]) => ({ pests, effect: 0.3, practice: 'It washes them off.' });
+    const half = { ...spray, id: 'half-idle', alsoFor: [washes('unheard-of'), washes('unheard-of', 'thrips')] };
+    expect(checkLibrary({ ...library, controls: [...library.controls, half] }).map((w) => w.text)).toEqual(
+      Array(2).fill('no trouble goes by the label word unheard-of'),
+    );
     // what a trouble is to be reported for brings the reporting
     expect(checkLibrary({ ...library, troubles: library.troubles.map(({ report: _, ...t }) => t) }).map((w) => w.id)).toContain('report-it');
   });

@@ -49,6 +49,18 @@ describe('regions', () => {
     [{ latitude: 43.7, longitude: -79.4, country: 'CA' }, 'america-north-east'],
     [{ latitude: -30, longitude: -51.2, country: 'BR' }, 'south-america-cool'],
     [{ latitude: -3, longitude: -60, country: 'BR' }, 'south-america-tropical'],
+    // on the lines themselves
+    [{ latitude: 36.5, longitude: -90, country: 'US' }, 'america-north-east'],
+    [{ latitude: 40, longitude: -103, country: 'US' }, 'america-north-east'],
+    [{ latitude: 25, longitude: -155, country: 'US' }, 'america-west'],
+    [{ latitude: 24, longitude: -150, country: 'US' }, 'america-south-east'],
+    [{ latitude: 50, longitude: -103, country: 'CA' }, 'america-north-east'],
+    [{ latitude: 45, longitude: 0, country: 'FR' }, 'europe-north'],
+    [{ latitude: -24, longitude: -46, country: 'BR' }, 'south-america-tropical'],
+    [{ latitude: -29, longitude: 153, country: 'AU' }, 'australia-cool'],
+    [{ latitude: -29.5, longitude: 115, country: 'AU' }, 'australia-warm'],
+    [{ latitude: -29.5, longitude: 120, country: 'AU' }, 'australia-cool'],
+    [{ latitude: -30, longitude: 115, country: 'AU' }, 'australia-cool'],
     [DELHI, 'south-asia'],
     [{ latitude: -41.3, longitude: 174.8, country: 'NZ' }, 'new-zealand'],
   ] as const)('%j is %s', (where, region) => expect(regionOf(where)).toBe(region));

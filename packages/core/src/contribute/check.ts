@@ -241,8 +241,7 @@ function sharedNames(l: Library): Wrong[] {
 
 /** Troubles and friends share their ids' room: a case refers to either. */
 function sameIds(l: Library): Wrong[] {
-  const troubles = new Set(l.troubles.map((t) => t.id));
   return suspectsOf(l)
-    .filter(([kind, s], i, all) => (kind !== 'troubles' && troubles.has(s.id)) || all.findIndex(([, x]) => x.id === s.id) !== i)
+    .filter(([, s], i, all) => all.findIndex(([, x]) => x.id === s.id) !== i)
     .map(([kind, s]) => ({ kind, id: s.id, at: ['id'], text: 'another trouble or friend has this id: choose another' }));
 }
