@@ -53,7 +53,7 @@ describe('regions', () => {
     [{ latitude: 36.5, longitude: -90, country: 'US' }, 'america-north-east'],
     [{ latitude: 40, longitude: -103, country: 'US' }, 'america-north-east'],
     [{ latitude: 25, longitude: -155, country: 'US' }, 'america-west'],
-    [{ latitude: 24, longitude: -150, country: 'US' }, 'america-south-east'],
+    [{ latitude: 24, longitude: -150, country: 'US' }, 'america-west'],
     [{ latitude: 50, longitude: -103, country: 'CA' }, 'america-north-east'],
     [{ latitude: 45, longitude: 0, country: 'FR' }, 'europe-north'],
     [{ latitude: -24, longitude: -46, country: 'BR' }, 'south-america-tropical'],
