@@ -53,7 +53,8 @@ describe('a figure in a field', () => {
           const again = read(typed.text, units);
           expect(Math.abs(again - si) / si).toBeLessThanOrEqual(0.011);
           expect(meantBy(typed.text, typed, again)).toBe(si);
-          expect(meantBy('1 l', typed, 1000)).toBe(1000);
+          // what is typed anew is meant as typed, unless it is what stood there
+          if (typed.text !== '1 l') expect(meantBy('1 l', typed, 1000)).toBe(1000);
           expect(meantBy(typed.text, null, again)).toBe(again);
         },
       ),

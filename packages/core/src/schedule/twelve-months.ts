@@ -18,6 +18,7 @@ export function inTwelveMonths<T extends { readonly at: Instant }>(done: readonl
 /** The first moment at which something that was done then is no longer within twelve months. */
 export function outOfTwelveMonths(at: Instant, zone: string): Instant {
   const later = DateTime.fromMillis(at, { zone }).plus({ years: 1 });
-  // a 29 February has no day of its own a year later
-  return instant((yearBefore(instant(later.toMillis()), zone) < at ? later.plus({ days: 1 }) : later).toMillis());
+  // an hour that the clocks gave twice has its second a year later an hour on; a 29 February has no day of its own
+  const ways = [later, later.plus({ hours: 1 }), later.plus({ days: 1 })];
+  return instant((ways.find((w) => yearBefore(instant(w.toMillis()), zone) >= at) ?? later.plus({ days: 1 })).toMillis());
 }
