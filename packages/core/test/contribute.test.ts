@@ -74,7 +74,7 @@ describe('what can not be read is said with its file and line', () => {
     ['months that are none', thrips, swap('season: 5-10', 'season: 5-13'), /thrips\.yaml:\d+: season: months as 5-8/],
     ['a share over all of it', thrips, swap('effect: 0.3\n', 'effect: 1.3\n'), /thrips\.yaml:\d+: controls\.1/],
     ['a host without family', 'hosts/leek.yaml', swap(/family: .*\n/, ''), /leek\.yaml:\d+: family: a host names its family/],
-    ['a question without its mark', 'signs/ants.yaml', swap('stems?', 'stems'), /ants\.yaml:3|ants\.yaml:4: question: it ends with a question mark/],
+    ['a question without its mark', 'signs/ants.yaml', swap('stems?', 'stems'), /ants\.yaml:\d+: question: it ends with a question mark/],
     ['no range', thrips, swap(/range: .*\n/, ''), /thrips\.yaml:\d+: range: an entry says where it lives/],
     [
       'a range that is everywhere and somewhere',

@@ -57,7 +57,8 @@ describe('what the files say short is there in full', () => {
   });
 
   test('signs and controls', () => {
-    for (const e of library.signs) expect(SIGNS.find((s) => s.id === e.id)).toEqual({ ...e, yes: e.yes ?? 'Yes', drawing: e.drawing ?? null });
+    for (const e of library.signs)
+      expect(SIGNS.find((s) => s.id === e.id)).toEqual({ ...e, yes: e.yes ?? 'Yes', also: e.also ?? [], plain: e.plain ?? false, drawing: e.drawing ?? null });
     for (const e of library.controls) {
       const c = findControl(e.id);
       expect([c?.rung, c?.act, c?.means, c?.does, c?.cautions.length, c?.alsoFor?.length]).toEqual([

@@ -15,6 +15,15 @@ export function plantOptions(names: readonly HostNames[]) {
 
 const BARE = plantOptions([]);
 
+/** For a list of plants: found by every name the book knows, and where that fails, the plants that stand for others. */
+export const PLANT_SEARCH = {
+  onFind: async (text: string): Promise<readonly string[]> => core().findPlants(text),
+  none: {
+    text: 'No plant by that name here. Try another name, or take what comes nearest:',
+    instead: HOSTS.filter((h) => h.stands).map((h) => h.id),
+  },
+};
+
 /** The list as soon as it is asked for; everyday names come from the worker a moment later. */
 export function usePlantOptions() {
   const names = useQuery({ queryKey: ['plant-names'], queryFn: () => core().plantNames(), staleTime: Infinity, select: plantOptions });

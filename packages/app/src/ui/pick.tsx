@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { Field } from './field';
 import { Row } from './row';
@@ -18,6 +18,10 @@ interface Props<V extends string> {
   readonly error?: string | undefined;
   /** Small, label and choice in one. */
   readonly inline?: boolean;
+  /** A search that knows more than the labels: values, best first. Must not change from one render to the next. */
+  readonly onFind?: ((text: string) => Promise<readonly string[]>) | undefined;
+  /** What to do where nothing is found; what is offered then. */
+  readonly none?: { readonly text: string; readonly instead: readonly V[] };
 }
 
 /** Longer lists than this can be searched. */
@@ -29,11 +33,35 @@ function rank(label: string, wanted: string): number {
   return at === 0 ? 0 : at > 0 ? 1 : 2;
 }
 
+const byLabel = <V extends string>(options: Props<V>['options'], wanted: string) =>
+  options
+    .filter((o) => wanted === '' || `${o.label} ${o.also ?? ''}`.toLowerCase().includes(wanted))
+    .sort((a, b) => (wanted === '' ? 0 : rank(a.label, wanted) - rank(b.label, wanted)));
+
+/** What the search finds for a text; null while it looks, and where there is none. */
+function useFound(text: string, onFind: Props<string>['onFind']): readonly string[] | null {
+  const [found, setFound] = useState<{ readonly text: string; readonly values: readonly string[] } | null>(null);
+  useEffect(() => {
+    if (!onFind || text === '') return;
+    let asked = true;
+    void onFind(text).then((values) => {
+      if (asked) setFound({ text, values });
+    });
+    return () => {
+      asked = false;
+    };
+  }, [text, onFind]);
+  return found && found.text === text ? found.values : null;
+}
+
 /** One of many: the choice in sight, the list in a panel. */
-export function Pick<V extends string>({ label, value, options, onChange, error, inline = false }: Props<V>) {
+export function Pick<V extends string>({ label, value, options, onChange, error, inline = false, onFind, none }: Props<V>) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
   const wanted = find.trim().toLowerCase();
+  const found = useFound(wanted, onFind);
+  const listed = found ? found.flatMap((v) => options.find((o) => o.value === v) ?? []) : byLabel(options, wanted);
+  const shown = listed.length > 0 || !none ? listed : options.filter((o) => none.instead.includes(o.value));
   const current = options.find((o) => o.value === value)?.label ?? '';
   return (
     <View className="gap-1">
@@ -67,23 +95,21 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
       <Sheet open={open} title={label} onClose={() => setOpen(false)}>
         {options.length > SEARCH_FROM && <Field label="Find" value={find} onChange={setFind} />}
         <View>
-          {options
-            .filter((o) => wanted === '' || `${o.label} ${o.also ?? ''}`.toLowerCase().includes(wanted))
-            .sort((a, b) => (wanted === '' ? 0 : rank(a.label, wanted) - rank(b.label, wanted)))
-            .map((o) => (
-              <Row
-                key={o.value}
-                title={o.label}
-                sub={o.note}
-                selected={o.value === value}
-                {...(o.value === value ? { mark: 'done' as const } : {})}
-                onPress={() => {
-                  onChange(o.value);
-                  setOpen(false);
-                  setFind('');
-                }}
-              />
-            ))}
+          {listed.length === 0 && <T className="py-2">{none?.text ?? 'Nothing by that name. Try another word for it.'}</T>}
+          {shown.map((o) => (
+            <Row
+              key={o.value}
+              title={o.label}
+              sub={o.note}
+              selected={o.value === value}
+              {...(o.value === value ? { mark: 'done' as const } : {})}
+              onPress={() => {
+                onChange(o.value);
+                setOpen(false);
+                setFind('');
+              }}
+            />
+          ))}
         </View>
       </Sheet>
     </View>

@@ -24,7 +24,7 @@ import {
 } from '@sleetbrook/core/catalogue';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight } from '@sleetbrook/core/scout';
-import MiniSearch from 'minisearch';
+import { findPages } from '@sleetbrook/core/find';
 
 export const SECTIONS = ['trouble', 'helper', 'look-alike', 'sign', 'control'] as const;
 export type AlmanacSection = (typeof SECTIONS)[number];
@@ -95,11 +95,6 @@ export interface AlmanacPage {
   readonly shownBy: readonly { readonly id: string; readonly name: string; readonly note: string }[];
 }
 
-interface Doc extends AlmanacItem {
-  readonly also: string;
-  readonly words: string;
-}
-
 const firstDrawing = (signs: Readonly<Record<string, Typicality>>): Drawing | null => {
   for (const level of ['always', 'often', 'sometimes'] as const) {
     for (const [id, t] of Object.entries(signs)) {
@@ -109,63 +104,36 @@ const firstDrawing = (signs: Readonly<Record<string, Typicality>>): Drawing | nu
   }
   return null;
 };
-const signWords = (signs: Readonly<Record<string, Typicality>>) =>
-  Object.entries(signs)
-    .filter(([, t]) => t === 'always' || t === 'often')
-    .map(([id]) => findSign(id)?.name ?? '')
-    .join(' ');
-
-const suspectDoc = (s: Trouble | Friend, section: AlmanacSection): Doc => ({
+const suspectDoc = (s: Trouble | Friend, section: AlmanacSection): AlmanacItem => ({
   id: s.id,
   section,
   name: s.name,
   line: 'advice' in s ? s.advice : (s.facts[0]?.text ?? ''),
   drawing: firstDrawing(s.signs),
-  also: s.also.join(' '),
-  words: signWords(s.signs),
 });
 
-const DOCS: readonly Doc[] = [
+const DOCS: readonly AlmanacItem[] = [
   ...TROUBLES.map((t) => suspectDoc(t, 'trouble')),
   ...FRIENDS.map((f) => suspectDoc(f, f.kind)),
-  ...SIGNS.map((s): Doc => ({ id: `sign-${s.id}`, section: 'sign', name: s.name, line: s.question, drawing: s.drawing, also: '', words: s.question })),
-  ...CONTROLS.map((c): Doc => ({
+  ...SIGNS.map((s): AlmanacItem => ({ id: `sign-${s.id}`, section: 'sign', name: s.name, line: s.question, drawing: s.drawing })),
+  ...CONTROLS.map((c): AlmanacItem => ({
     id: `control-${c.id}`,
     section: 'control',
     name: c.name,
     line: c.works.text,
     drawing: null,
-    also: c.act,
-    words: howSentences(c).join(' '),
   })),
 ];
 const docById = new Map(DOCS.map((d) => [d.id, d]));
 
-let index: MiniSearch<Doc> | null = null;
-/** Built when first asked: forgiving of spelling, names before everyday names before signs. */
-function searchIndex(): MiniSearch<Doc> {
-  if (!index) {
-    index = new MiniSearch<Doc>({ fields: ['name', 'also', 'words'], searchOptions: { boost: { name: 4, also: 3 }, fuzzy: 0.25, prefix: true } });
-    index.addAll(DOCS);
-  }
-  return index;
-}
-
 /** What the almanac holds for a search and its filters; by name when nothing is typed. */
 export function almanacList(q: AlmanacQuery): AlmanacItem[] {
   const text = q.text.trim();
-  const found =
-    text === ''
-      ? [...DOCS].sort((a, b) => a.name.localeCompare(b.name))
-      : searchIndex()
-          .search(text)
-          .flatMap((r) => docById.get(r.id as string) ?? []);
-  return found
-    .filter((d) => (q.section === 'all' ? text !== '' || d.section !== 'sign' : d.section === q.section) && fits(d, q))
-    .map(({ also: _also, words: _words, ...item }) => item);
+  const found = text === '' ? [...DOCS].sort((a, b) => a.name.localeCompare(b.name)) : findPages(text).flatMap((id) => docById.get(id) ?? []);
+  return found.filter((d) => (q.section === 'all' ? text !== '' || d.section !== 'sign' : d.section === q.section) && fits(d, q));
 }
 
-function fits(d: Doc, q: AlmanacQuery): boolean {
+function fits(d: AlmanacItem, q: AlmanacQuery): boolean {
   const trouble = findTrouble(d.id);
   const suspect = trouble ?? findFriend(d.id);
   if (q.hostId !== null) {

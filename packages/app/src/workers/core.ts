@@ -10,6 +10,8 @@ export function core(): Async<Tasks> {
     signsOn: async (t) => tasks.signsOn(t),
     mayCome: async (id, stage, where) => tasks.mayCome(id, stage, where),
     plantNames: async () => tasks.plantNames(),
+    findPlants: async (text) => tasks.findPlants(text),
+    findSigns: async (text) => tasks.findSigns(text),
     signNames: async (ids) => tasks.signNames(ids),
     comesTo: async (id, hosts) => tasks.comesTo(id, hosts),
     almanacList: async (q) => tasks.almanacList(q),

@@ -53,6 +53,7 @@ import {
   type Suspect,
   stagesOfSigns,
 } from '@sleetbrook/core/diagnose';
+import { findPlants, findSigns } from '@sleetbrook/core/find';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight, meanTemperature, usualness, type Where } from '@sleetbrook/core/scout';
 import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
@@ -68,6 +69,11 @@ export interface NamingTask {
   /** Signs the grower could not tell. */
   readonly skipped: readonly string[];
   readonly part: PartId | null;
+  /** Names that the grower refused. */
+  readonly refused: readonly string[];
+  readonly stage: PlantingFacts['stage'];
+  /** What was named on these plants within the year. */
+  readonly before: readonly string[];
 }
 
 /** A suspect with what the screen says about it, so that the screen needs no catalogue. */
@@ -153,13 +159,19 @@ const UNDECIDED: Deciding = {
 /** Further down nobody looks. */
 const SHOWN = 12;
 
-const contextOf = (task: Pick<NamingTask, 'month' | 'where' | 'recent' | 'site'>, host: Host): KeyContext => ({
+const contextOf = (
+  task: Pick<NamingTask, 'month' | 'where' | 'recent' | 'site'> & Partial<Pick<NamingTask, 'refused' | 'stage' | 'before'>>,
+  host: Host,
+): KeyContext => ({
   host,
   month: seasonalMonth(task.month, task.where.latitude),
   recent: recentWords(task.recent),
   where: task.where,
   meanC: meanTemperature(task.recent),
   site: task.site,
+  ...(task.stage ? { stage: task.stage } : {}),
+  refused: task.refused ?? [],
+  before: task.before ?? [],
 });
 
 /** A trouble that may come, and what keeps it away if it is done about now. */
@@ -202,7 +214,7 @@ const opensAt = (v: Verdict): number => (v.opens?.kind === 'at' ? v.opens.at : I
 /** The computations that run off the main thread. */
 export const tasks = {
   /** Signs that this plant can show, those of its usual troubles first. */
-  signsOn(task: Omit<NamingTask, 'answers' | 'skipped' | 'part'>): readonly Sign[] {
+  signsOn(task: Pick<NamingTask, 'hostId' | 'month' | 'where' | 'site' | 'recent'>): readonly Sign[] {
     const host = findHost(task.hostId);
     return host ? likeliestFirst(contextOf(task, host)) : [];
   },
@@ -233,6 +245,10 @@ export const tasks = {
   },
   /** Everyday names of plants, and what tells two of one name apart. */
   plantNames: (): readonly HostNames[] => HOST_NAMES,
+  /** Ids of plants by any of their names, best first. */
+  findPlants: (text: string): readonly string[] => findPlants(text),
+  /** Ids of signs in a grower's own words, best first, on whatever part and plant. */
+  findSigns: (text: string): readonly string[] => findSigns(text),
   /** What signs are called, in the order given; unknown ones are left out. */
   signNames: (ids: readonly string[]): readonly string[] => ids.flatMap((id) => findSign(id)?.name ?? []),
   /** Which of these kinds of plant a trouble may come to. */

@@ -110,7 +110,7 @@ export const friend = (kind: Friend['kind'], e: FriendEntry): Friend => ({
   ...('hunts' in e ? { hunts: e.hunts } : {}),
 });
 
-export const sign = (e: SignEntry): Sign => ({ ...e, yes: e.yes ?? 'Yes', drawing: e.drawing ?? null });
+export const sign = (e: SignEntry): Sign => ({ ...e, yes: e.yes ?? 'Yes', also: e.also ?? [], plain: e.plain ?? false, drawing: e.drawing ?? null });
 
 const GROUP_CROPS: Readonly<Record<HostGroup, readonly string[]>> = {
   vegetable: ['vegetables'],

@@ -84,6 +84,10 @@ export interface Sign {
   readonly yes: string;
   readonly parts: readonly PartId[];
   readonly look: LookKind;
+  /** Other words that people look for it by. */
+  readonly also: readonly string[];
+  /** Anything may do it: by itself it names nothing. */
+  readonly plain: boolean;
   /** Null for what can not be drawn. */
   readonly drawing: Drawing | null;
 }

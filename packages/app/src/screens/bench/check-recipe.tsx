@@ -12,7 +12,7 @@ import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { BordeauxRecipe, SoapRecipe } from './check-made';
 import { ToolLoading, ToolPage } from './parts';
-import { usePlantOptions } from '../plant-options';
+import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
 /** Beside a specimen, which informs and does not forbid. */
 const OURS = { within: 'Within our specimen', below: 'Weaker than our specimen', above: 'More than our specimen' } as const;
@@ -71,7 +71,7 @@ function ProductRecipe({ values, set, units }: ProductProps) {
   return (
     <>
       <Pick label="Product" value={sheet.id} onChange={(sheetId) => set({ sheetId })} options={(sheets ?? []).map((s) => ({ value: s.id, label: s.name }))} />
-      <Pick label="On" value={values.hostId} onChange={(hostId) => set({ hostId })} options={plants} />
+      <Pick label="On" value={values.hostId} onChange={(hostId) => set({ hostId })} options={plants} {...PLANT_SEARCH} />
       {trouble && pests.length > 1 && (
         <Pick label="Against" value={trouble.id} onChange={(pest) => set({ pest })} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
       )}

@@ -18,7 +18,7 @@ import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Ticks } from '../../ui/ticks';
 import { EMPTY_FORM, formOf, plantingResolver, readForm } from './planting-form';
-import { usePlantOptions } from '../plant-options';
+import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
 const ABOUT = [
   { value: 'thirsty', label: 'Short of water' },
@@ -98,6 +98,7 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
               value={field.value}
               error={fieldState.error?.message}
               options={plants}
+              {...PLANT_SEARCH}
               onChange={(v) => {
                 field.onChange(v);
                 setValue('edible', HOSTS.find((h) => h.id === v)?.edible ?? true);

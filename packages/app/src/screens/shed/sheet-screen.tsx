@@ -18,7 +18,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
 import { useLabelForCase } from './use-label-for-case';
-import { usePlantOptions } from '../plant-options';
+import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
 const CHECKS = [
   'The active ingredient and its strength are the same',
@@ -245,7 +245,7 @@ function OnMyLabel({ sheet }: { readonly sheet: LabelSheet }) {
   return (
     <View className="gap-4">
       <Section>Is this on this label?</Section>
-      <Pick label="Crop" value={crop} onChange={setCrop} options={plants} />
+      <Pick label="Crop" value={crop} onChange={setCrop} options={plants} {...PLANT_SEARCH} />
       <Pick label="Pest" value={pest} onChange={setPest} options={TROUBLE_CARDS.map((t) => ({ value: t.id, label: t.name }))} />
       <T kind="strong" live>
         {line?.ok ? quoteLine(sheet, line.value) : (line?.reasons[0]?.sentence ?? '')}

@@ -10,6 +10,8 @@ export const signEntry = z
     question: z.string().min(3).max(80).endsWith('?', 'it ends with a question mark').describe('As the next look.'),
     yes: z.string().min(3).max(30).optional().describe('The button that says it is there.'),
     parts: z.array(z.enum(PARTS)).min(1),
+    also: z.array(z.string().min(2).max(40)).min(1).optional().describe('Other words people look for it by.'),
+    plain: z.literal(true).optional().describe('Anything may do it: by itself it names nothing, though one suspect alone may list it.'),
     look: z.enum(LOOKS).describe('What it takes to see it.'),
     drawing: drawingSchema.optional().describe('Left out for what can not be drawn.'),
   })

@@ -1,0 +1,2 @@
+export { findPages, findPlants, findSigns } from './lists';
+export { finder, type Findable } from './finder';
