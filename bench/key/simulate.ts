@@ -1,5 +1,5 @@
 import { FRIENDS, HOSTS, SIGNS, TROUBLES, type Friend, type Host, type Trouble, type Typicality } from '../../packages/core/src/catalogue';
-import { nextLook, rankSuspects, SURE_ENOUGH, type Answer, type Suspect } from '../../packages/core/src/diagnose';
+import { nextLook, rankSuspects, settle, type Answer, type Finding, type KeyContext, type Suspect } from '../../packages/core/src/diagnose';
 import { usualness, type WeatherWord } from '../../packages/core/src/scout';
 
 /** A name with the confidence it was stated with. */
@@ -8,14 +8,25 @@ export interface Statement {
   readonly confidence: number;
 }
 
+/**
+ * Cases as life makes them: one trouble; the signs that many share told first; gardens of five continents without any
+ * weather known; a plant that is not in the list; two troubles at once; and a trouble that the book does not know,
+ * which looks like its neighbours (each entry left out in turn).
+ */
+export const CASE_KINDS = { one: 0.52, generic: 0.1, continents: 0.12, 'stand-in': 0.08, two: 0.1, 'left-out': 0.08 } as const;
+export type CaseKind = keyof typeof CASE_KINDS;
+
 /** One simulated grower's case and how the key fared. */
 export interface Outcome {
-  readonly truth: string;
+  readonly kind: CaseKind;
+  /** Ids; two for two at once. What the book does not know is "something-else". */
+  readonly truths: readonly string[];
   readonly top: readonly string[];
   readonly confidence: number;
   /** What was said after the first signs and after each answer, the last one included. */
   readonly along: readonly Statement[];
   readonly asked: number;
+  readonly finding: Finding;
 }
 
 /**
@@ -29,9 +40,25 @@ const WRONG = 0.1;
 const MISSING = 0.1;
 const SOMETHING_ELSE = 0.04;
 const NOTICED = 3;
+/** Of two troubles each is come upon by so many signs: who saw one of them only has no case of two. */
+const NOTICED_OF_EACH = 2;
 const MOST_ANSWERS = 8;
+/** "It may be two at once. Ask on": who has two goes on a little. */
+const MOST_OF_TWO = 12;
+/** Only what is not rare on a plant comes along with something else. */
+const USUAL_ENOUGH = 0.1;
 
 const WEATHERS: readonly WeatherWord[][] = [[], ['wet', 'cool'], ['dry', 'warm'], ['wet', 'warm'], ['dry', 'cool']];
+const GARDENS = [
+  { latitude: 51.5, longitude: -0.1, country: 'GB' },
+  { latitude: 41.9, longitude: 12.5, country: 'IT' },
+  { latitude: 42, longitude: -93.6, country: 'US' },
+  { latitude: 30.3, longitude: -97.7, country: 'US' },
+  { latitude: -37.8, longitude: 145, country: 'AU' },
+  { latitude: -1.3, longitude: 36.8, country: 'KE' },
+  { latitude: 26.8, longitude: 80.9, country: 'IN' },
+  { latitude: -23.5, longitude: -46.6, country: 'BR' },
+] as const;
 
 /** Reproducible random numbers in 0..1 (mulberry32, public domain). */
 export function randomFrom(seed: number): () => number {
@@ -44,37 +71,71 @@ export function randomFrom(seed: number): () => number {
   };
 }
 
+type Entry = Trouble | Friend;
+const ALL: readonly Entry[] = [...TROUBLES, ...FRIENDS];
 const REAL_HOSTS = HOSTS.filter((h) => !h.stands);
 
+/** The plant without an entry that somebody would take for one that has: its family's, else its group's, else any. */
+function standInOf(host: Host): Host | undefined {
+  const by = (test: (h: Host) => boolean) => HOSTS.find((h) => h.stands && test(h));
+  return (
+    by((h) => h.stands === 'family' && h.family === host.family) ??
+    by((h) => h.stands === 'group' && h.group === host.group && (h.form === host.form || !['conifer', 'grass'].includes(h.form))) ??
+    by((h) => h.stands === 'any')
+  );
+}
+
+/** How many suspects show a sign: what most of them share says little. */
+const SHARED = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => ['always', 'often', 'sometimes'].includes(e.signs[s.id] ?? '')).length]));
+
 /**
- * One case: up to three signs come upon, one in ten of them mistaken, then at most eight questions,
- * one in ten answered wrongly and one in ten passed over.
+ * One case: a few signs come upon, one in ten of them mistaken, then at most eight questions, one in ten answered
+ * wrongly and one in ten passed over.
  */
 export function simulateCase(random: () => number): Outcome {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
-  const host = pick(REAL_HOSTS);
-  const context = { host, month: 1 + Math.floor(random() * 12), recent: pick(WEATHERS) };
-  const truth = random() < SOMETHING_ELSE ? null : drawTruth(context, random);
+  let left = random();
+  const kind = (Object.keys(CASE_KINDS) as CaseKind[]).find((k) => (left -= CASE_KINDS[k]) < 0) ?? 'one';
+  const real = pick(REAL_HOSTS);
+  const month = 1 + Math.floor(random() * 12);
+  const there: KeyContext =
+    kind === 'continents' ? { host: real, month, recent: [], where: pick(GARDENS) } : { host: real, month, recent: kind === 'one' ? pick(WEATHERS) : [] };
+  const truths: (Entry | null)[] = kind === 'one' && random() < SOMETHING_ELSE ? [null] : [drawTruth(there, random, kind === 'two' ? isTrouble : undefined)];
+  if (kind === 'two') {
+    const [first] = truths;
+    for (let tries = 0; truths.length < 2 && tries < 50; tries++) {
+      const second = drawTruth(there, random, isTrouble);
+      if (second !== first && usualness(second, there) >= USUAL_ENOUGH) truths.push(second);
+    }
+  }
+  const context: KeyContext = {
+    ...there,
+    ...(kind === 'stand-in' ? { host: standInOf(real) ?? real } : {}),
+    ...(kind === 'left-out' ? { refused: truths.flatMap((t) => t?.id ?? []) } : {}),
+  };
+  const seen = visible(context.host);
   // nobody looks twice at a plant that shows nothing
-  let shown = new Set<string>();
-  while (shown.size === 0)
-    shown = new Set(
-      visible(host)
-        .filter((s) => random() < showsIf(truth, s.id))
-        .map((s) => s.id),
-    );
+  const each = truths.map((truth) => showing(truth, seen, random));
+  const shown = new Set(each.flatMap((s) => [...s]));
 
   const answers: Answer[] = [];
   const skipped: string[] = [];
-  const noticed = [...shown].sort(() => random() - 0.5).slice(0, NOTICED);
+  const shuffled = each.map((s) => [...s].sort(() => random() - 0.5));
+  const noticed =
+    kind === 'two'
+      ? shuffled.flatMap((s) => s.slice(0, NOTICED_OF_EACH))
+      : kind === 'generic'
+        ? [...shown].sort((a, b) => (SHARED.get(b) ?? 0) - (SHARED.get(a) ?? 0)).slice(0, 1 + Math.floor(random() * 2))
+        : (shuffled[0] ?? []).slice(0, NOTICED);
   // who is mistaken in everything has no case of this trouble: at least one thing is seen rightly
   let told: string[];
-  do told = noticed.map((id) => (random() < WRONG ? pick(visible(host)).id : id));
+  do told = noticed.map((id) => (random() < WRONG ? pick(seen).id : id));
   while (!told.some((id) => shown.has(id)));
-  for (const signId of told) answers.push({ signId, seen: true });
+  for (const signId of new Set(told)) answers.push({ signId, seen: true });
   let suspects = rankSuspects(context, answers);
-  const along = [statement(suspects)];
-  for (let asked = 0; asked < MOST_ANSWERS && !sure(suspects); asked++) {
+  let finding = settle(context, suspects, answers);
+  const along = [statement(finding, suspects)];
+  for (let asked = 0; asked < (kind === 'two' ? MOST_OF_TWO : MOST_ANSWERS) && !done(finding); asked++) {
     const look = nextLook(context, answers, skipped);
     if (!look) break;
     if (random() < MISSING) {
@@ -84,35 +145,48 @@ export function simulateCase(random: () => number): Outcome {
     const there = shown.has(look.sign.id);
     answers.push({ signId: look.sign.id, seen: random() < WRONG ? !there : there, asked: true });
     suspects = rankSuspects(context, answers);
-    along.push(statement(suspects));
+    finding = settle(context, suspects, answers);
+    along.push(statement(finding, suspects));
   }
   return {
-    truth: truth?.id ?? 'something-else',
+    kind,
+    truths: kind === 'left-out' ? ['something-else'] : truths.map((t) => t?.id ?? 'something-else'),
     top: suspects.slice(0, 3).map((s) => s.id),
-    confidence: suspects[0]?.probability ?? 0,
+    confidence: statement(finding, suspects).confidence,
     along,
-    asked: answers.length - noticed.length + skipped.length,
+    asked: answers.length - new Set(told).size + skipped.length,
+    finding,
   };
 }
 
-const statement = ([leader]: readonly Suspect[]): Statement => ({ name: leader?.id ?? '', confidence: leader?.probability ?? 0 });
-const sure = ([leader]: readonly Suspect[]) => leader !== undefined && leader.kind !== 'other' && leader.probability >= SURE_ENOUGH;
+const isTrouble = (e: Entry) => e.kind !== 'helper' && e.kind !== 'look-alike';
+const done = (finding: Finding) => finding.state === 'settled' || finding.state === 'two';
+const statement = (finding: Finding, [leader]: readonly Suspect[]): Statement => {
+  const said = finding.state === 'two' ? finding.leader : leader;
+  return { name: said?.id ?? '', confidence: said?.probability ?? 0 };
+};
 const visible = (host: Host) => SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p)));
 
-function showsIf(truth: Trouble | Friend | null, signId: string): number {
+function showing(truth: Entry | null, seen: readonly { readonly id: string }[], random: () => number): Set<string> {
+  for (let tries = 0; ; tries++) {
+    const shown = seen.filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id);
+    if (shown.length > 0 || tries > 500) return new Set(shown);
+  }
+}
+
+function showsIf(truth: Entry | null, signId: string): number {
   if (!truth) return SHOWS_ELSE;
   const typicality = truth.signs[signId];
   return typicality ? SHOWS[typicality] : SHOWS_UNLISTED;
 }
 
 /** What ails the plant: by how usual it is, each weight shaken so that the key's own priors are not quite right. */
-function drawTruth(context: Parameters<typeof usualness>[1], random: () => number): Trouble | Friend {
-  const all = [...TROUBLES, ...FRIENDS];
-  const weights = all.map((t) => usualness(t, context) * Math.exp(1.2 * (random() - 0.5)));
+function drawTruth(context: KeyContext, random: () => number, may: (e: Entry) => boolean = () => true): Entry {
+  const weights = ALL.map((t) => (may(t) ? usualness(t, context) * Math.exp(1.2 * (random() - 0.5)) : 0));
   let left = random() * weights.reduce((s, w) => s + w, 0);
   for (const [i, w] of weights.entries()) {
     left -= w;
-    if (left <= 0 && w > 0) return all[i] as Trouble | Friend;
+    if (left <= 0 && w > 0) return ALL[i] as Entry;
   }
-  return all[0] as Trouble | Friend;
+  return ALL[0] as Entry;
 }

@@ -62,7 +62,16 @@ describe('pages', () => {
 });
 
 describe('the worker', () => {
-  const around = { hostId: 'broad-bean', site: 'outdoors' as const, month: 5, where: { latitude: 55 }, recent: [] };
+  const around = {
+    hostId: 'broad-bean',
+    site: 'outdoors' as const,
+    month: 5,
+    where: { latitude: 55 },
+    recent: [],
+    refused: [],
+    stage: 'growing' as const,
+    before: [],
+  };
   test('gives each plant its own signs, the usual first', () => {
     const signs = tasks.signsOn(around);
     expect(signs.slice(0, 25).map((s) => s.id)).toContain('dark-crowd');

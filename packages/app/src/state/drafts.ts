@@ -10,13 +10,15 @@ export interface LookDraft {
   /** Given before anything is kept, so that photographs can hang on to it. */
   readonly id: string;
   /** As it was sent, and the case it opens: sent again it is the same look and the same case. */
-  readonly sent?: { readonly look: Look; readonly caseId: string };
+  readonly sent?: { readonly look: Look; readonly caseId: string; readonly secondId?: string };
   readonly part: PartId | null;
   readonly answers: Readonly<Record<string, boolean>>;
   /** Which of them answer the key's question. */
   readonly asked: readonly string[];
   /** Signs that could not be told. */
   readonly skipped: readonly string[];
+  /** Names that were refused: "no, not that". */
+  readonly refused: readonly string[];
   readonly affected: string;
   readonly looked: string;
 }
@@ -48,7 +50,7 @@ export interface MixDraft {
   readonly done?: Readonly<Partial<Record<'by' | 'area' | 'time' | 'amount' | 'mix' | 'left', string>>>;
 }
 
-export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], affected: '', looked: '' };
+export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], refused: [], affected: '', looked: '' };
 export const EMPTY_MIX: MixDraft = { rate: '', area: '', water: '', sprayerId: null, step: -1, ticked: [], timers: {}, madeAt: null };
 
 interface Drafts {

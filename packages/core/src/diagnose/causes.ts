@@ -1,6 +1,7 @@
 import { findSign, findTrouble, type Sign } from '../catalogue';
 import type { Answer } from './answer';
-import { weigh, type KeyContext } from './weigh';
+import type { KeyContext } from './context';
+import { weigh } from './weigh';
 
 /** What brings a trouble that never comes alone: soot grows on honeydew, honeydew comes from sap-suckers. */
 export interface Cause {

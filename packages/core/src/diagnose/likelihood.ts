@@ -20,8 +20,6 @@ export const WHEN_ASKED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4,
 /** Come upon unasked: of hundreds of signs nobody reports one by chance, so an unlooked-for one tells far more. */
 export const WHEN_NOTICED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.08, never: 0.0005, unlisted: 0.0015, other: 0.0065 };
 
-export const PRIOR_OTHER = 0.03;
-
 /** Every suspect the key knows. */
 export const ENTRIES: readonly Entry[] = [...TROUBLES, ...FRIENDS];
 
@@ -37,12 +35,15 @@ function table(how: Reporting): (entry: Entry | null) => Float64Array {
 
 /** Chances of every sign being found when asked for, if this is what it is; null is "something else". */
 export const rowOf = table(WHEN_ASKED);
-const noticedRowOf = table(WHEN_NOTICED);
+/** The same for a sign that was come upon unasked. */
+export const reportedRowOf = table(WHEN_NOTICED);
+/** "Something else" in both. */
+export const OTHER_ROW = { asked: rowOf(null), noticed: reportedRowOf(null) };
 
 /** Chance of an answer if this is what it is. Unknown signs say nothing about anybody. */
 export function chanceOf(entry: Entry | null, answer: Answer): number {
   const at = SIGN_AT.get(answer.signId);
   if (at === undefined) return 1;
-  const seen = (answer.seen && !answer.asked ? noticedRowOf : rowOf)(entry)[at] ?? 0.5;
+  const seen = (answer.seen && !answer.asked ? reportedRowOf : rowOf)(entry)[at] ?? 0.5;
   return answer.seen ? seen : 1 - seen;
 }

@@ -1,8 +1,8 @@
-import { LOOK_COSTS, SIGNS, type Sign } from '../catalogue';
+import { LOOK_COSTS, SIGNS, type PartId, type Sign } from '../catalogue';
 import { heeded, type Answer } from './answer';
-import { rowOf } from './likelihood';
+import type { KeyContext } from './context';
+import { hypotheses } from './hypotheses';
 import { SURE_ENOUGH } from './settled';
-import { weigh, type KeyContext } from './weigh';
 
 export interface NextLook {
   readonly sign: Sign;
@@ -14,35 +14,53 @@ export interface NextLook {
   readonly wouldSettle: boolean;
 }
 
-/** Suspects under this share do not steer the questions. */
+/** Accounts under this share do not steer the questions. */
 const NEGLIGIBLE = 0.0005;
 /** Bits. */
 const SMALLEST_GAIN = 0.004;
+/** After so many questions that brought no "yes" another one is a nuisance: something else must settle it. */
+const MOST_IN_VAIN = 8;
 
 /**
- * The one look that would tell most for its trouble: expected information gain over cost.
- * Never a question already answered or passed over, nor a part this host does not have.
+ * The one look that would tell most for its trouble: expected information gain over cost, over all accounts of what was
+ * seen, two at once among them. Never a question already answered or passed over, nor a part this host does not have
+ * or does not carry at its stage.
  * @param skipped signs the grower could not tell
- * @returns null when nothing left would tell at least SMALLEST_GAIN bits
+ * @returns null when nothing left would tell at least SMALLEST_GAIN bits, or too many were asked in vain
  */
 export function nextLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): NextLook | null {
-  const live = weigh(context, answers).filter((w) => w.p >= NEGLIGIBLE);
-  const total = live.reduce((s, w) => s + w.p, 0);
-  const p = Float64Array.from(live, (w) => w.p / total);
-  const rows = live.map((w) => rowOf(w.entry));
-  const named = live.map((w) => w.entry !== null);
+  const known = heeded(answers);
+  if (inVain(known) + skipped.length >= MOST_IN_VAIN) return null;
+  const live = hypotheses(context, answers).filter((h) => h.p >= NEGLIGIBLE);
+  const total = live.reduce((s, h) => s + h.p, 0);
+  const p = Float64Array.from(live, (h) => h.p / total);
+  const rows = live.map((h) => h.row);
+  const named = live.map((h) => h.of.length > 0);
   const before = entropy(p);
-  const done = new Set([...heeded(answers).map((a) => a.signId), ...skipped]);
+  const done = new Set([...known.map((a) => a.signId), ...skipped]);
   const here = new Set<string>(context.host.parts);
   let best: { look: NextLook; worth: number } | null = null;
   for (const [at, sign] of SIGNS.entries()) {
-    if (done.has(sign.id) || !sign.parts.some((part) => here.has(part))) continue;
+    if (done.has(sign.id) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
     const { gain, wouldSettle } = outlook(p, rows, named, at, before);
     const worth = gain / LOOK_COSTS[sign.look].cost;
     if (gain < SMALLEST_GAIN || (best && worth <= best.worth)) continue;
     best = { look: { sign, gain, takes: LOOK_COSTS[sign.look].say, wouldSettle }, worth };
   }
   return best?.look ?? null;
+}
+
+/** "No" to what was asked, since the last "yes". */
+function inVain(known: readonly Answer[]): number {
+  const asked = known.filter((a) => a.asked);
+  return asked.length - 1 - asked.map((a) => a.seen).lastIndexOf(true);
+}
+
+/** Whether a plant at that stage has such a part to look at. */
+function carried(part: PartId, stage: KeyContext['stage']): boolean {
+  if (part === 'fruit') return stage === undefined || stage === 'fruiting';
+  if (part === 'flower') return stage === undefined || stage === 'flowering' || stage === 'fruiting';
+  return true;
 }
 
 function entropy(p: Float64Array): number {

@@ -2,13 +2,14 @@ import { dutyIn, speciesOn } from '../catalogue';
 import type { Answer } from './answer';
 import { explainer, type Evidence } from './evidence';
 import type { Entry } from './likelihood';
-import { weigh, type KeyContext } from './weigh';
+import type { KeyContext } from './context';
+import { weigh } from './weigh';
 
 export interface Suspect {
   readonly id: string;
   readonly name: string;
   readonly kind: 'trouble' | 'helper' | 'look-alike' | 'other';
-  /** 0..1; all suspects together make 1. */
+  /** 0..1, that it is there: with two at once, all together make more than 1. */
   readonly probability: number;
   /** It must be reported where it was seen, or is not known from there and must be reported elsewhere. */
   readonly notifiable: boolean;

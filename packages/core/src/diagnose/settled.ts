@@ -1,58 +1,156 @@
+import { findSign, findTrouble, type Sign, type Trouble } from '../catalogue';
 import { heeded, type Answer } from './answer';
+import type { KeyContext } from './context';
+import { explains, strangeTo, tells } from './explains';
+import { hypotheses } from './hypotheses';
+import { ENTRIES, type Entry } from './likelihood';
 import type { Suspect } from './rank';
-import { splitEvidence, type Pair } from './second';
-import type { KeyContext } from './weigh';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.95;
+export const SURE_ENOUGH = 0.96;
 const LIKELIER_THAN_NOT = 0.5;
-/** Both of two at once must be this sure on their own share of the evidence. */
-const PAIR_SURE = 0.6;
+/** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
+const PAIR_SURE = 0.55;
+/** A second one that a single sign speaks for must be surer. */
+const PAIR_BY_ONE = 0.9;
+/** While a second one is as likely as this, one alone is not settled: the two are asked about first. */
+const PAIR_OPEN = 0.2;
+/** After so many questions a second one that stays open is "and something else". */
+const ASKED_ABOUT = 3;
+/** One sign does not name a thing, unless nothing else shows it; so many answers do. */
+const FEWEST_SEEN = 2;
+const FEWEST_ANSWERS = 4;
+/** What must be reported is shown from here on, or when it would explain what was seen. */
+const WORTH_A_WORD = 0.02;
+const FAINT = 0.0001;
+const MOST_REPORTED = 3;
+
+/** Whether two are the same two, or one of them is what is treated as one of those. */
+function asGoodAs(of: readonly Entry[], best: readonly Entry[]): boolean {
+  const [other] = of.filter((e) => !best.includes(e));
+  const [missing] = best.filter((e) => !of.includes(e));
+  return !other || !missing || (of.some((e) => best.includes(e)) && treatedAlike(other, missing));
+}
+
+/** Whether each of two has more than one sign of its own that the other does not explain. */
+const firm = (of: readonly Entry[], seen: readonly string[]) =>
+  of.every((e, i) => seen.filter((id) => explains(e, id) && !explains(of[1 - i] as Entry, id)).length >= FEWEST_SEEN);
+
+interface Found {
+  /** What must be reported, or asked about, if it is that; never below the fold. */
+  readonly report: readonly Suspect[];
+}
 
 export type Finding =
   /** Nothing has been looked for yet. */
   | { readonly state: 'no-signs' }
-  | { readonly state: 'settled'; readonly leader: Suspect }
+  | (Found & {
+      readonly state: 'settled';
+      readonly leader: Suspect;
+      /** Seen, and none of its doing. */
+      readonly besides: readonly Sign[];
+      /** It may be this as well as the leader; what is done for either is the same. */
+      readonly alike: Suspect | null;
+    })
   /** Two at once explain what one can not; `leader` is the surer. */
-  | { readonly state: 'two'; readonly leader: Suspect; readonly second: Suspect; readonly why: string }
-  | { readonly state: 'not-settled'; readonly leader: Suspect; readonly why: string };
+  | (Found & { readonly state: 'two'; readonly leader: Suspect; readonly second: Suspect; readonly why: string })
+  | (Found & { readonly state: 'not-settled'; readonly leader: Suspect; readonly why: string });
+
+const ENTRY = new Map(ENTRIES.map((e) => [e.id, e]));
 
 /**
  * Whether the ranking is good enough to act on. With no sign seen nothing is ever settled, however
- * much was ruled out.
+ * much was ruled out; nor by one sign that many things show.
  */
 export function settle(context: KeyContext, suspects: readonly Suspect[], answers: readonly Answer[]): Finding {
-  const [leader, second] = suspects;
+  const [leader, next] = suspects;
   const known = heeded(answers);
   if (known.length === 0 || !leader) return { state: 'no-signs' };
-  if (!known.some((a) => a.seen)) return { state: 'not-settled', leader, why: 'Nothing was seen yet, so nothing can be named.' };
-  if (leader.kind !== 'other' && leader.probability >= SURE_ENOUGH) return { state: 'settled', leader };
-  const pair = splitEvidence(context, known);
-  const both = pair && asSuspects(pair, suspects);
-  if (both) {
-    const [a, b] = both;
-    return { state: 'two', leader: a, second: b, why: `Two at once: ${lower(a.name)} explains one part of this, ${lower(b.name)} the rest.` };
+  const seen = known.filter((a) => a.seen).map((a) => a.signId);
+  if (seen.length === 0) return { state: 'not-settled', leader, report: [], why: 'Nothing was seen yet, so nothing can be named.' };
+
+  const accounts = hypotheses(context, answers);
+  const pairs = accounts.filter((h) => h.of.length === 2);
+  const inTwo = pairs.reduce((s, h) => s + h.p, 0);
+  const [best] = pairs;
+  const sure = best ? pairs.filter((h) => asGoodAs(h.of, best.of)).reduce((s, h) => s + h.p, 0) : 0;
+  const [a, b] = best && sure >= (firm(best.of, seen) ? PAIR_SURE : PAIR_BY_ONE) ? suspects.filter((s) => best.of.some((e) => e.id === s.id)) : [];
+  if (a && b) {
+    const why = `Two at once: ${lower(a.name)} explains one part of this, ${lower(b.name)} the rest.`;
+    return { state: 'two', leader: a, second: b, why, report: reportBeside([a, b], suspects, seen) };
   }
-  if (leader.kind === 'other') {
-    return { state: 'not-settled', leader, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
+  const report = reportBeside([leader], suspects, seen);
+  const entry = ENTRY.get(leader.id);
+  const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
+  if (entry && askedAbout && enough(entry, known)) {
+    const besides = seen.filter((id) => strangeTo(entry, id)).flatMap((id) => findSign(id) ?? []);
+    if (leader.probability >= SURE_ENOUGH) return { state: 'settled', leader, besides, alike: null, report };
+    const twin = next && leader.probability + next.probability >= SURE_ENOUGH && sameToTreat(leader, next) ? next : null;
+    if (twin) return { state: 'settled', leader, besides, alike: twin, report };
   }
-  const rival = second && second.kind !== 'other' ? ` It could also be ${lower(second.name)}.` : '';
+  if (leader.kind === 'other' && (leader.probability >= LIKELIER_THAN_NOT || !next)) {
+    return { state: 'not-settled', leader, report, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
+  }
+  const [likeliest = leader, rival] = suspects.filter((s) => s.kind !== 'other');
   return {
     state: 'not-settled',
-    leader,
-    why: `${leader.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${lower(leader.name)}, but not sure enough to treat.${rival}`,
+    leader: likeliest,
+    report: report.filter((s) => s !== likeliest),
+    why: inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(likeliest, rival, leader.kind === 'other'),
   };
 }
 
-function asSuspects(pair: Pair, suspects: readonly Suspect[]): readonly [Suspect, Suspect] | null {
-  if (pair.first.probability < PAIR_SURE || pair.second.probability < PAIR_SURE) return null;
-  const [a, b] = [pair.first, pair.second]
-    .sort((x, y) => y.probability - x.probability)
-    .map((x) => {
-      const s = suspects.find((y) => y.id === x.id);
-      return s && { ...s, probability: x.probability };
-    });
-  return a && b ? [a, b] : null;
+const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => lower(e.name)).join(', and ')}.`;
+
+function sayOpen(likeliest: Suspect, rival: Suspect | undefined, strange: boolean): string {
+  const also = strange ? ' It may be something that is not in the book.' : rival ? ` It could also be ${lower(rival.name)}.` : '';
+  return `${likeliest.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${lower(likeliest.name)}, but not sure enough to treat.${also}`;
+}
+
+/** More than one sign that speaks for it, or one that speaks for nothing else, or one that stood while others were ruled out. */
+function enough(entry: Entry, known: readonly Answer[]): boolean {
+  const mine = known.filter((a) => a.seen && explains(entry, a.signId));
+  const friend = entry.kind === 'helper' || entry.kind === 'look-alike';
+  return mine.length >= FEWEST_SEEN || (mine.length === 1 && known.length >= (friend ? 2 : FEWEST_ANSWERS)) || mine.some((a) => tells(entry, a.signId));
+}
+
+/** What must be reported and may be it: likely enough, or known for something that was seen. */
+function reportBeside(named: readonly Suspect[], suspects: readonly Suspect[], seen: readonly string[]): Suspect[] {
+  return suspects
+    .filter((s) => s.notifiable && !named.some((n) => n.id === s.id))
+    .filter((s) => {
+      const entry = ENTRY.get(s.id);
+      return s.probability >= WORTH_A_WORD || (s.probability >= FAINT && entry !== undefined && seen.some((id) => explains(entry, id)));
+    })
+    .slice(0, MOST_REPORTED);
+}
+
+/** How much of what is done for either of two is done for both. */
+const SAME_MEANS = 0.7;
+const NEAR_THRESHOLD = 0.051;
+function shared(a: Trouble, b: Trouble): number {
+  const mine = a.controls.map((c) => c.control);
+  const theirs = b.controls.map((c) => c.control);
+  const both = mine.filter((c) => theirs.includes(c)).length;
+  return both / (mine.length + theirs.length - both);
+}
+
+/** Whether it makes no odds which of two it is, with nothing to report. */
+const sameToTreat = (a: Suspect, b: Suspect) => !a.notifiable && !b.notifiable && treatedAlike(a, b);
+
+/** One kind, one word on labels, nearly the same means. */
+function treatedAlike(a: { readonly id: string }, b: { readonly id: string }): boolean {
+  const [x, y] = [findTrouble(a.id), findTrouble(b.id)];
+  return (
+    x !== undefined &&
+    y !== undefined &&
+    x.kind === y.kind &&
+    x.labelAs.some((w) => w !== x.id && y.labelAs.includes(w)) &&
+    Math.abs(x.threshold.share - y.threshold.share) < NEAR_THRESHOLD &&
+    x.inside === y.inside &&
+    x.waterMould === y.waterMould &&
+    shared(x, y) >= SAME_MEANS
+  );
 }
 
 const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);

@@ -2,6 +2,6 @@ import { useLocalSearchParams } from 'expo-router';
 import { LookScreen } from '../../screens/lazy-pictures';
 
 export default function Route() {
-  const { id } = useLocalSearchParams<{ id: string }>();
-  return <LookScreen plantingId={id} key={id} />;
+  const { id, know } = useLocalSearchParams<{ id: string; know?: string }>();
+  return <LookScreen plantingId={id} know={know ?? null} key={id} />;
 }

@@ -14,7 +14,7 @@ import { T } from '../../ui/text';
 import type { AlmanacItem, AlmanacSection } from '../../workers/almanac';
 import { SignDrawing } from '../look/sign-drawing';
 import { useAlmanacList } from './use-almanac';
-import { usePlantOptions } from '../plant-options';
+import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
 const SECTION_WORDS: Record<AlmanacSection, string> = { trouble: 'Trouble', helper: 'Helper', 'look-alike': 'Look-alike', sign: 'Sign', control: 'What to do' };
 const SECTIONS = [
@@ -82,7 +82,7 @@ export function AlmanacList() {
         )}
       </View>
       <Sheet open={filters} title="Plant, part, season" onClose={() => setFilters(false)}>
-        <Pick label="Plant" value={hostId} onChange={setHostId} options={[{ value: ANY, label: 'Any plant' }, ...plants]} />
+        <Pick label="Plant" value={hostId} onChange={setHostId} options={[{ value: ANY, label: 'Any plant' }, ...plants]} {...PLANT_SEARCH} />
         <Choice
           label="Part"
           value={part}

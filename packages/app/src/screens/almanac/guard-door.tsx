@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { usePlantings } from '../../api/queries';
+import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
 import { core } from '../../workers/core';
 
@@ -21,7 +22,10 @@ export function GuardDoor({ troubleId }: { readonly troubleId: string }) {
     <View>
       <Section>On your plants</Section>
       {mine.map((p) => (
-        <Row key={p.id} title={p.name} end="guard against it" onPress={() => router.navigate(`/garden/${p.id}/prevent?trouble=${troubleId}`)} />
+        <View key={p.id}>
+          <Row title={p.name} end="guard against it" onPress={() => router.navigate(`/garden/${p.id}/prevent?trouble=${troubleId}`)} />
+          <Button kind="link" title={`It is on ${p.name}`} onPress={() => router.navigate(`/look/${p.id}?know=${troubleId}`)} />
+        </View>
       ))}
     </View>
   );

@@ -184,7 +184,13 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       ),
     },
     ...(c.purpose === 'seen'
-      ? [{ key: 'named', state: 'behind' as const, content: <Summary word="Named" text={`${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} /> }]
+      ? [
+          {
+            key: 'named',
+            state: 'behind' as const,
+            content: <Summary word="Named" text={c.confidence === 1 ? 'by you' : `${Math.min(99, Math.round(c.confidence * 100))} in 100 sure`} />,
+          },
+        ]
       : []),
   ];
 

@@ -22,11 +22,17 @@ import { PartDrawing } from './part-drawing';
 import { SignTile } from './sign-tile';
 import { SuspectSheet } from './suspect-sheet';
 import { UnsettledSheet } from './unsettled-sheet';
-import { useNaming, useSigns } from './use-naming';
+import { useFoundSigns, useNaming, useSigns } from './use-naming';
 import { Verdict } from './verdict';
 
 /** Stations 1 and 2: choose the part, tap what is seen, get it named. */
-export function LookScreen({ plantingId }: { readonly plantingId: string }) {
+export function LookScreen({
+  plantingId,
+  know = null,
+}: {
+  readonly plantingId: string;
+  /** A trouble that the grower knows it is. */ readonly know?: string | null;
+}) {
   const plantings = usePlantings();
   const router = useRouter();
   return (
@@ -41,7 +47,7 @@ export function LookScreen({ plantingId }: { readonly plantingId: string }) {
               action={{ title: 'Go to the garden', onPress: () => router.navigate('/garden') }}
             />
           );
-        return <Looking planting={planting} />;
+        return <Looking planting={planting} know={know} />;
       }}
     </Read>
   );
@@ -49,8 +55,10 @@ export function LookScreen({ plantingId }: { readonly plantingId: string }) {
 
 /** So many tiles fit before one has to search; the rest is one tap away. */
 const TILES_AT_FIRST = 12;
+/** Of what is found by words, so many are shown. */
+const FOUND = 12;
 
-function Looking({ planting }: { readonly planting: Planting }) {
+function Looking({ planting, know }: { readonly planting: Planting; readonly know: string | null }) {
   const stored = useDrafts((d) => d.looks[planting.id]);
   const draft = useMemo(() => ({ ...EMPTY_LOOK, ...stored }), [stored]);
   const setLook = useDrafts((d) => d.setLook);
@@ -73,14 +81,64 @@ function Looking({ planting }: { readonly planting: Planting }) {
     () => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen, ...(draft.asked.includes(signId) ? { asked: true } : {}) })),
     [draft.answers, draft.asked],
   );
-  const naming = useNaming(planting, { answers, skipped: draft.skipped, part: draft.part }, garden);
+  const naming = useNaming(planting, { answers, skipped: draft.skipped, part: draft.part, refused: draft.refused }, garden);
+  const foundSigns = useFoundSigns(find);
   const signs = useSigns(planting, garden);
   const back = { title: planting.name, href: `/garden/${planting.id}` as const };
+
+  /** One case each: of two at once both are opened, and the first is shown. */
+  const keep = async (suspect: Kept, second?: Kept) => {
+    if (now === undefined) return;
+    const count = readCount(draft.affected, draft.looked);
+    if (!count.ok) return setCountError(count.errors);
+    // kept before it is sent: after a lost answer the same look goes again, and what was changed since is a look of its own
+    const fresh: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at: new Date(now).toISOString(), answers, count: count.value, note: '' };
+    const before = draft.sent;
+    const asBefore = before && JSON.stringify([before.look.answers, before.look.count]) === JSON.stringify([fresh.answers, fresh.count]);
+    const sent = asBefore ? before : { look: before ? { ...fresh, id: v7() } : fresh, caseId: v7(), secondId: v7() };
+    const { look } = sent;
+    const { at } = look;
+    setLook(planting.id, { sent });
+    await saveLook.mutateAsync(look);
+    if (suspect.kind !== 'trouble') {
+      dropLook(planting.id);
+      return router.replace(`/garden/${planting.id}`);
+    }
+    const id = sent.caseId;
+    const open = (caseId: string, s: Kept) =>
+      saveCase.mutateAsync({
+        id: caseId,
+        revision: 0,
+        plantingId: planting.id,
+        troubleId: s.id,
+        confidence: s.probability,
+        lookId: look.id,
+        purpose: 'seen' as const,
+        stageSeen: null,
+        openedAt: at,
+        status: 'open',
+        closedAt: null,
+        laps: [freshLap()],
+      });
+    await open(id, suspect);
+    if (second?.kind === 'trouble') await open(sent.secondId ?? v7(), second);
+    dropLook(planting.id);
+    router.replace(`/cases/${id}`);
+  };
+
+  const known = know === null ? undefined : findTroubleCard(know);
+  const knownFoot = known && (
+    <KnownFoot
+      name={known.name}
+      busy={saveLook.isPending || saveCase.isPending}
+      onKeep={() => void keep({ id: known.id, kind: 'trouble', probability: 1 }).catch(() => undefined)}
+    />
+  );
 
   const part = draft.part;
   if (!host || part === null) {
     return (
-      <Page title="Where do you see it?" sub={planting.name} back={back}>
+      <Page title="Where do you see it?" sub={planting.name} back={back} footer={knownFoot}>
         <View className="flex-row flex-wrap gap-3 px-5 pt-5">
           {(host?.parts ?? []).map((p) => (
             <PartTile key={p} part={p} form={host?.form ?? 'herb'} onPress={() => setLook(planting.id, { part: p })} />
@@ -102,46 +160,13 @@ function Looking({ planting }: { readonly planting: Planting }) {
   const named = leader && findTroubleCard(leader.id);
   const unit = named?.unit ?? 'leaves';
 
-  const keep = async (suspect: { id: string; kind: string; probability: number }) => {
-    if (now === undefined) return;
-    const count = readCount(draft.affected, draft.looked);
-    if (!count.ok) return setCountError(count.errors);
-    // kept before it is sent: after a lost answer the same look goes again, and what was changed since is a look of its own
-    const fresh: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at: new Date(now).toISOString(), answers, count: count.value, note: '' };
-    const before = draft.sent;
-    const asBefore = before && JSON.stringify([before.look.answers, before.look.count]) === JSON.stringify([fresh.answers, fresh.count]);
-    const sent = asBefore ? before : { look: before ? { ...fresh, id: v7() } : fresh, caseId: v7() };
-    const { look } = sent;
-    const { at } = look;
-    setLook(planting.id, { sent });
-    await saveLook.mutateAsync(look);
-    if (suspect.kind !== 'trouble') {
-      dropLook(planting.id);
-      return router.replace(`/garden/${planting.id}`);
-    }
-    const id = sent.caseId;
-    await saveCase.mutateAsync({
-      id,
-      revision: 0,
-      plantingId: planting.id,
-      troubleId: suspect.id,
-      confidence: suspect.probability,
-      lookId: look.id,
-      purpose: 'seen' as const,
-      stageSeen: null,
-      openedAt: at,
-      status: 'open',
-      closedAt: null,
-      laps: [freshLap()],
-    });
-    dropLook(planting.id);
-    router.replace(`/cases/${id}`);
-  };
-
   const error = saveLook.error ?? saveCase.error ?? signs.error;
   const here = (signs.data ?? []).filter((s) => s.parts.includes(part));
   const wanted = find.trim().toLowerCase();
-  const matching = wanted === '' ? here : here.filter((s) => `${s.name} ${s.question}`.toLowerCase().includes(wanted));
+  // by one's own words, on whatever part it shows; until those are looked up, by the words of the signs
+  const byId = new Map((signs.data ?? []).map((s) => [s.id, s]));
+  const byWords = foundSigns?.flatMap((id) => byId.get(id) ?? []) ?? here.filter((s) => `${s.name} ${s.question}`.toLowerCase().includes(wanted));
+  const matching = wanted === '' ? here : byWords.slice(0, FOUND);
   const shown = all || wanted !== '' ? matching : matching.filter((s, i) => i < TILES_AT_FIRST || s.id in draft.answers);
   return (
     <Page
@@ -149,15 +174,17 @@ function Looking({ planting }: { readonly planting: Planting }) {
       sub={`${planting.name} · ${PART_NAMES[part].inText}`}
       back={back}
       footer={
-        <Foot
-          naming={naming.data}
-          busy={saveLook.isPending || saveCase.isPending}
-          onWhy={() => setSheet('suspects')}
-          onUnsettled={() => setSheet('unsettled')}
-          onAnswer={(id, seen) => answer(id, seen, true)}
-          onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
-          onKeep={(s) => void keep(s).catch(() => undefined)}
-        />
+        knownFoot ?? (
+          <Foot
+            naming={naming.data}
+            busy={saveLook.isPending || saveCase.isPending}
+            onWhy={() => setSheet('suspects')}
+            onUnsettled={() => setSheet('unsettled')}
+            onAnswer={(id, seen) => answer(id, seen, true)}
+            onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
+            onKeep={(s, second) => void keep(s, second).catch(() => undefined)}
+          />
+        )
       }
     >
       <ScrollView horizontal showsHorizontalScrollIndicator={false} className="mt-4" contentContainerClassName="gap-3 px-5" role="tablist">
@@ -186,10 +213,21 @@ function Looking({ planting }: { readonly planting: Planting }) {
       )}
       <View className="flex-row flex-wrap gap-3 px-5 pt-4">
         {shown.map((s) => (
-          <SignTile key={s.id} sign={s} seen={draft.answers[s.id]} onChange={(seen) => answer(s.id, seen)} />
+          <SignTile
+            key={s.id}
+            sign={s}
+            where={s.parts.includes(part) ? undefined : PART_NAMES[s.parts.find((p) => host.parts.includes(p)) ?? part].tile}
+            seen={draft.answers[s.id]}
+            onChange={(seen) => answer(s.id, seen)}
+          />
         ))}
       </View>
-      {wanted !== '' && matching.length === 0 && <T className="px-5 pt-2">{`No sign of that name on the ${PART_NAMES[part].inText}.`}</T>}
+      {wanted !== '' && matching.length === 0 && (
+        <View className="px-5 pt-2">
+          <T>No sign by those words on this plant. Say it another way, such as spots, holes, curled, sticky, or look through the pictures.</T>
+          <Button kind="quiet" title="Show the pictures" onPress={() => setFind('')} />
+        </View>
+      )}
       {shown.length < matching.length && (
         <View className="px-5 pt-3">
           <Button kind="quiet" title={`Show ${matching.length - shown.length} less usual signs`} onPress={() => setAll(true)} />
@@ -221,6 +259,10 @@ function Looking({ planting }: { readonly planting: Planting }) {
           setSheet('none');
           router.navigate(`/almanac/${id}`);
         }}
+        onRefuse={(id) => setLook(planting.id, { refused: [...draft.refused, id] })}
+        onTake={(s) => void keep({ ...s, probability: 1 }).catch(() => undefined)}
+        refused={draft.refused.map((id) => ({ id, name: findTroubleCard(id)?.name ?? id.replaceAll('-', ' ') }))}
+        onTakeBack={(id) => setLook(planting.id, { refused: draft.refused.filter((r) => r !== id) })}
         onCompare={(a, b) => {
           setSheet('none');
           router.navigate(`/almanac/compare?a=${a}&b=${b}`);
@@ -233,6 +275,22 @@ function Looking({ planting }: { readonly planting: Planting }) {
   );
 }
 
+/** For somebody who knows what it is: the case is one press away, and what is tapped before goes with it. */
+function KnownFoot({ name, busy, onKeep }: { readonly name: string; readonly busy: boolean; readonly onKeep: () => void }) {
+  return (
+    <View className="gap-2 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-3">
+      <T kind="small">Tap what you see as well, if you like: it is kept with the case.</T>
+      <Button title={`It is ${name.toLowerCase()}: decide`} busy={busy} onPress={onKeep} />
+    </View>
+  );
+}
+
+interface Kept {
+  readonly id: string;
+  readonly kind: string;
+  readonly probability: number;
+}
+
 interface FootProps {
   readonly naming: Naming | undefined;
   readonly busy: boolean;
@@ -240,7 +298,7 @@ interface FootProps {
   readonly onUnsettled: () => void;
   readonly onAnswer: (signId: string, seen: boolean) => void;
   readonly onSkip: (signId: string) => void;
-  readonly onKeep: (suspect: { id: string; kind: string; probability: number }) => void;
+  readonly onKeep: (suspect: Kept, second?: Kept) => void;
 }
 
 /** What it is so far, and the one thing to do next. */
@@ -249,7 +307,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
   const next = naming?.next;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
   const cause = naming?.causes[0];
-  const open = finding?.state === 'not-settled' || finding?.state === 'no-signs';
+  const open = finding?.state === 'not-settled' || finding?.state === 'no-signs' || (finding?.state === 'settled' && finding.besides.length > 0);
   return (
     <View className="gap-3 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-3">
       <Verdict finding={finding} onWhy={onWhy} />
@@ -263,12 +321,15 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
           onPress={() => onKeep(leader)}
         />
       ) : null}
+      {finding?.state === 'two' && finding.leader.kind === 'trouble' && finding.second.kind === 'trouble' && (
+        <Button title="It is both: a case for each" busy={busy} onPress={() => onKeep(finding.leader, finding.second)} />
+      )}
       {finding?.state === 'two' &&
         [finding.leader, finding.second].map((s) => (
           <Button
             key={s.id}
-            kind={s === finding.leader ? 'main' : 'quiet'}
-            title={s.kind === 'trouble' ? `First ${s.name.toLowerCase()}: decide` : `${s.name}: leave it`}
+            kind="quiet"
+            title={s.kind === 'trouble' ? `Only ${s.name.toLowerCase()}: decide` : `${s.name}: leave it`}
             busy={busy}
             onPress={() => onKeep(s)}
           />

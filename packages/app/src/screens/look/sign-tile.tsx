@@ -7,8 +7,16 @@ import { SignDrawing } from './sign-drawing';
 type Seen = boolean | undefined;
 const WORDS = { yes: 'seen', no: 'not seen', none: 'not looked for' };
 
+interface Props {
+  readonly sign: Sign;
+  readonly seen: Seen;
+  /** The part it shows on, where that is another than the one in view. */
+  readonly where?: string | undefined;
+  readonly onChange: (seen: Seen) => void;
+}
+
 /** Tap once seen, twice not seen, a third time clears. The word stands beside the mark. */
-export function SignTile({ sign, seen, onChange }: { readonly sign: Sign; readonly seen: Seen; readonly onChange: (seen: Seen) => void }) {
+export function SignTile({ sign, seen, where, onChange }: Props) {
   const word = seen === undefined ? WORDS.none : seen ? WORDS.yes : WORDS.no;
   const next: Seen = seen === undefined ? true : seen ? false : undefined;
   return (
@@ -25,6 +33,7 @@ export function SignTile({ sign, seen, onChange }: { readonly sign: Sign; readon
         <T kind="strong" className="text-[17px] leading-[21px]">
           {sign.name}
         </T>
+        {where && <T kind="label">{where}</T>}
         <View className="min-h-[24px] flex-row items-center gap-1">
           {seen === true && (
             <>

@@ -14,17 +14,26 @@ interface Props {
   readonly onClose: () => void;
   readonly onRead: (id: string) => void;
   readonly onCompare: (a: string, b: string) => void;
+  /** "No, not that": it is out, and the rest is ranked anew. */
+  readonly onRefuse: (id: string) => void;
+  /** It is that, whatever the key thinks. */
+  readonly onTake: (suspect: NamedSuspect) => void;
+  readonly refused: readonly { readonly id: string; readonly name: string }[];
+  readonly onTakeBack: (id: string) => void;
 }
 
 /** All suspects with what speaks for and against each. */
-export function SuspectSheet({ open, suspects, onClose, onRead, onCompare }: Props) {
+export function SuspectSheet({ open, suspects, onClose, onRead, onCompare, onRefuse, onTake, refused, onTakeBack }: Props) {
   const shown = suspects.filter((s, i) => i < 3 || s.probability >= 0.03).slice(0, 6);
   const [a, b] = shown.filter((s) => s.kind !== 'other');
   return (
     <Sheet open={open} title="Suspects" onClose={onClose}>
       {a && b && <Button kind="quiet" title={`Compare ${lower(a.name)} and ${lower(b.name)}`} onPress={() => onCompare(a.id, b.id)} />}
       {shown.map((s) => (
-        <One key={s.id} suspect={s} onRead={() => onRead(s.id)} />
+        <One key={s.id} suspect={s} onRead={() => onRead(s.id)} onRefuse={() => onRefuse(s.id)} onTake={() => onTake(s)} />
+      ))}
+      {refused.map((r) => (
+        <Button key={r.id} kind="link" title={`You said: not ${lower(r.name)}. Take that back`} onPress={() => onTakeBack(r.id)} />
       ))}
       <T kind="small">
         How sure: usual on this plant, in this month and after this weather, times how typical each sign is. Weights from memory, set so that the stated figure
@@ -34,7 +43,14 @@ export function SuspectSheet({ open, suspects, onClose, onRead, onCompare }: Pro
   );
 }
 
-function One({ suspect: s, onRead }: { readonly suspect: NamedSuspect; readonly onRead: () => void }) {
+interface OneProps {
+  readonly suspect: NamedSuspect;
+  readonly onRead: () => void;
+  readonly onRefuse: () => void;
+  readonly onTake: () => void;
+}
+
+function One({ suspect: s, onRead, onRefuse, onTake }: OneProps) {
   return (
     <View className="gap-1 border-b border-line pb-3">
       <View className="flex-row justify-between gap-3">
@@ -62,7 +78,13 @@ function One({ suspect: s, onRead }: { readonly suspect: NamedSuspect; readonly 
           </View>
         ))}
       {s.fact !== '' && <T kind="small">{s.fact}</T>}
-      {s.kind !== 'other' && <Button kind="link" title={`All about ${lower(s.name)}`} onPress={onRead} />}
+      {s.kind !== 'other' && (
+        <View className="flex-row flex-wrap gap-x-6">
+          <Button kind="link" title={`All about ${lower(s.name)}`} onPress={onRead} />
+          <Button kind="link" title={`No, not ${lower(s.name)}`} onPress={onRefuse} />
+          {s.kind === 'trouble' && <Button kind="link" title={`I know it is ${lower(s.name)}`} onPress={onTake} />}
+        </View>
+      )}
     </View>
   );
 }

@@ -3,11 +3,12 @@ import type { PartId } from '@sleetbrook/core/cards';
 import type { Answer } from '@sleetbrook/core/diagnose';
 import { useQuery } from '@tanstack/react-query';
 import { DateTime } from 'luxon';
-import { useWeather } from '../../api/queries';
+import { useCases, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 
 const FORTNIGHT_HOURS = 336;
+const YEAR_MS = 366 * 86_400_000;
 
 /** Where and when a planting is looked at: what the key needs beside the answers. */
 function useAround(planting: Planting, garden: Garden | undefined) {
@@ -39,15 +40,28 @@ interface Look {
   readonly answers: readonly Answer[];
   readonly skipped: readonly string[];
   readonly part: PartId | null;
+  readonly refused: readonly string[];
+}
+
+/** Signs by a grower's own words: ids, best first; null while nothing is typed or it is still looked for. */
+export function useFoundSigns(text: string): readonly string[] | null {
+  const wanted = text.trim();
+  return useQuery({ queryKey: ['find-signs', wanted], enabled: wanted !== '', staleTime: Infinity, queryFn: () => core().findSigns(wanted) }).data ?? null;
 }
 
 /** Suspects for the answers so far, ranked in the worker. The last ranking stays while the next is made. */
 export function useNaming(planting: Planting, look: Look, garden: Garden | undefined) {
   const { ready, key, around } = useAround(planting, garden);
+  const now = useNow();
+  const open = useCases('open').data ?? [];
+  const cleared = useCases('cleared').data ?? [];
+  const before = [...open, ...cleared].flatMap((c) =>
+    c.plantingId === planting.id && now !== undefined && now - Date.parse(c.openedAt) < YEAR_MS ? [c.troubleId] : [],
+  );
   return useQuery({
-    queryKey: ['naming', ...key, look],
+    queryKey: ['naming', ...key, planting.stage, before, look],
     enabled: ready,
     placeholderData: (previous) => previous,
-    queryFn: () => core().name({ ...around, ...look }),
+    queryFn: () => core().name({ ...around, ...look, stage: planting.stage, before }),
   });
 }

@@ -7,7 +7,7 @@ export function Verdict({ finding, onWhy }: { readonly finding: Finding | undefi
   if (!finding || finding.state === 'no-signs') return <T kind="muted">Tap what you see. Suspects rank as you tap.</T>;
   const { leader } = finding;
   const percent = Math.min(99, Math.round(leader.probability * 100));
-  const name = finding.state === 'settled' ? leader.name : finding.state === 'two' ? `${leader.name} and more` : `Not settled: ${leader.name}?`;
+  const name = nameOf(finding, leader.name);
   return (
     <View aria-live="polite">
       <Pressable role="button" onPress={onWhy} className="min-h-[48px] justify-center">
@@ -21,9 +21,26 @@ export function Verdict({ finding, onWhy }: { readonly finding: Finding | undefi
           <View className="h-full rounded-full bg-brook" style={{ width: `${percent}%` }} />
         </View>
         <T kind="small" className="pt-1 underline">
-          {finding.state === 'settled' ? 'For and against' : finding.why}
+          {finding.state === 'settled' ? (finding.alike ? 'What is done for either is the same. For and against' : 'For and against') : finding.why}
         </T>
       </Pressable>
+      {finding.state === 'settled' && finding.besides.length > 0 && (
+        <T
+          kind="small"
+          className="pt-1"
+        >{`And something else: ${finding.besides.map((s) => lower(s.name)).join(', ')} ${finding.besides.length === 1 ? 'is' : 'are'} none of its doing.`}</T>
+      )}
+      {finding.report.map((s) => (
+        <T key={s.id} kind="small" className="pt-1 text-rowan">{`Not ruled out, and must be reported if it is that: ${lower(s.name)}.`}</T>
+      ))}
     </View>
   );
+}
+
+const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);
+
+function nameOf(finding: Exclude<Finding, { state: 'no-signs' }>, name: string): string {
+  if (finding.state === 'settled') return finding.alike ? `${name} or ${lower(finding.alike.name)}` : name;
+  if (finding.state === 'two') return `${name}, and ${lower(finding.second.name)}`;
+  return `Not settled: ${name}?`;
 }

@@ -1,0 +1,112 @@
+import type { Page } from '@playwright/test';
+import { expect, plant, settle, test } from './kit';
+
+test.use({ running: true });
+
+const ADELAIDE = {
+  name: 'Back yard',
+  latitude: -34.9,
+  longitude: 138.6,
+  zone: 'Australia/Adelaide',
+  country: 'AU',
+  units: 'australian',
+  now: '2026-11-20T07:30:00Z',
+} as const;
+
+/** Taps a sign, found by words on whatever part it shows. */
+async function see(page: Page, words: string, name: RegExp) {
+  await page.getByLabel('Find a sign').fill(words);
+  await page.getByRole('button', { name }).first().click();
+  await page.getByLabel('Find a sign').fill('');
+}
+
+test('plants go by American, Australian and Indian names, and what is not in the list gets a stand-in', async ({ page, server }) => {
+  await settle(page, server, ADELAIDE);
+  await page.goto('/garden/new');
+  await page.getByRole('button', { name: /^Plant: none yet/ }).click();
+  const list = page.getByRole('dialog');
+  for (const [typed, plantName] of [
+    ['eggplant', /^Aubergines/],
+    ['silverbeet', /^Chard/],
+    ['bhindi', /^Okra/],
+    ['zuchini', /^Courgettes/],
+    ['rockmelon vine', /^Melons|^Grape/],
+  ] as const) {
+    await list.getByLabel('Find').fill(typed);
+    await expect(list.getByRole('button', { name: plantName }).first()).toBeVisible();
+  }
+  await list.getByLabel('Find').fill('qwertz');
+  await expect(list.getByText('No plant by that name here.', { exact: false })).toBeVisible();
+  await list.getByRole('button', { name: /^Another tree or shrub/ }).click();
+  await page.getByLabel('Name', { exact: true }).fill('By the gate');
+  await page.getByLabel('Area, m²').fill('3');
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByRole('heading', { name: 'By the gate' })).toBeVisible();
+  // powder on a shrub that nobody listed is mildew, not dried spray
+  const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  await page.goto(`/look/${id}`);
+  await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
+  await see(page, 'white dust', /^White powder/);
+  await see(page, 'curled leaves', /^Curled, puckered/);
+  await expect(page.getByText(/powdery mildew/i).first()).toBeVisible();
+});
+
+test('two at once are both named, and both get their case in one go', async ({ page, server }) => {
+  await settle(page, server, ADELAIDE);
+  const bed = await plant(page, { name: 'Romas', hostId: 'tomato' });
+  await page.goto(`/look/${bed}`);
+  await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
+  await see(page, 'whitefly', /^White flies rise/);
+  await see(page, 'pale still ovals', /^Pale still ovals/);
+  await see(page, 'blight', /^Large dark greasy blotches/);
+  await see(page, 'fuzz on the underside', /^Grey or purple down/);
+  await expect(page.getByText(/Two at once:/)).toBeVisible();
+  await page.getByRole('button', { name: 'It is both: a case for each' }).click();
+  await expect(page).toHaveURL(/\/cases\//);
+  await page.goto('/cases');
+  await expect(page.getByText('Late blight').first()).toBeVisible();
+  await expect(page.getByText(/[wW]hitefl/).first()).toBeVisible();
+});
+
+test('a name can be refused and taken back, and what is not its doing is said', async ({ page, server }) => {
+  await settle(page, server, { ...ADELAIDE, latitude: 52.2, longitude: 0.1, zone: 'Europe/London', country: 'GB', now: '2026-05-24T17:30:00Z' });
+  const bed = await plant(page, { name: 'Broad beans', hostId: 'broad-bean' });
+  await page.goto(`/look/${bed}`);
+  await page.getByRole('button', { name: 'Tips', exact: true }).click();
+  await see(page, 'black bugs', /^Dark crowds/);
+  await see(page, 'ants', /^Ants running up/);
+  await see(page, 'sticky', /^Sticky shine/);
+  await page.getByRole('button', { name: /For and against/ }).click();
+  await page.getByRole('button', { name: 'No, not black bean aphid' }).click();
+  await expect(page.getByRole('button', { name: 'You said: not black bean aphid. Take that back' })).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByText(/[cC]owpea/).first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/[cC]owpea/).first()).toBeVisible();
+  await page
+    .getByRole('button', { name: /cowpea/i })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'You said: not black bean aphid. Take that back' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: 'It is black bean aphid: decide' })).toBeVisible();
+});
+
+test('who knows what it is opens a case from the almanac, with what was seen added', async ({ page, server }) => {
+  await settle(page, server, ADELAIDE);
+  const bed = await plant(page, { name: 'Roses', hostId: 'rose', edible: false });
+  await page.goto('/almanac');
+  await page.getByLabel('Search, by any name').fill('plant lice');
+  await page
+    .getByRole('link', { name: /^Greenfly/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'It is on Roses' }).click();
+  await expect(page).toHaveURL(new RegExp(`/look/${bed}`));
+  await page.getByRole('button', { name: 'Tips', exact: true }).click();
+  await see(page, 'green bugs', /^Green or pink crowds/);
+  await page.getByRole('button', { name: /^It is greenfly.*: decide$/ }).click();
+  await expect(page).toHaveURL(/\/cases\//);
+  await expect(page.getByText('by you')).toBeVisible();
+  await expect(page.getByText(/green or pink crowds/)).toBeVisible();
+});
