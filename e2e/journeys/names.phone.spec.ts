@@ -20,6 +20,18 @@ async function see(page: Page, words: string, name: RegExp) {
   await page.getByLabel('Find a sign').fill('');
 }
 
+/** Answers "no" to what is asked until a button is there. */
+async function noUntil(page: Page, button: RegExp) {
+  for (let i = 0; i < 8; i++) {
+    const next = page.getByText(/^Next look:/);
+    await expect(next.or(page.getByRole('button', { name: button })).first()).toBeVisible();
+    if (await page.getByRole('button', { name: button }).isVisible()) return;
+    const asked = await next.innerText();
+    await page.getByRole('button', { name: 'No', exact: true }).click();
+    await expect(page.getByText(asked, { exact: true })).toBeHidden();
+  }
+}
+
 test('plants go by American, Australian and Indian names, and what is not in the list gets a stand-in', async ({ page, server }) => {
   await settle(page, server, ADELAIDE);
   await page.goto('/garden/new');
@@ -109,4 +121,44 @@ test('who knows what it is opens a case from the almanac, with what was seen add
   await expect(page).toHaveURL(/\/cases\//);
   await expect(page.getByText('by you')).toBeVisible();
   await expect(page.getByText(/green or pink crowds/)).toBeVisible();
+});
+
+test('what is not settled is watched, and settled three days later from the same look', async ({ page, server }) => {
+  const garden = { ...ADELAIDE, latitude: 52.2, longitude: 0.1, zone: 'Europe/London', country: 'GB', now: '2026-07-10T17:30:00Z' };
+  await settle(page, server, garden);
+  const bed = await plant(page, { name: 'Romas', hostId: 'tomato' });
+  await page.goto(`/look/${bed}`);
+  await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
+  await see(page, 'leaf spot', /^Brown spots, dark edge/);
+  await page.getByRole('button', { name: 'What now' }).click();
+  await page.getByRole('button', { name: 'Not settled: keep watching' }).click();
+  await expect(page.getByRole('heading', { name: 'Romas' })).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Not settled, and watched' }).or(page.getByText('Not settled, and watched')).first()).toBeVisible();
+  await server.restart('2026-07-13T17:30:00Z');
+  await page.reload();
+  await page.getByRole('button', { name: /^Look again: Romas/ }).click();
+  await expect(page.getByRole('button', { name: 'Brown spots, dark edge: seen' })).toBeVisible();
+  await see(page, 'bullseye spots', /^Spots with target rings/);
+  await see(page, 'bottom leaves yellow', /^Lowest leaves yellow/);
+  await noUntil(page, /^It is early blight.*: decide$/);
+  await page.getByRole('button', { name: /^It is early blight.*: decide$/ }).click();
+  await expect(page).toHaveURL(/\/cases\//);
+  await page.goto('/');
+  await expect(page.getByText('Not settled, and watched')).toHaveCount(0);
+});
+
+test('a friend is kept as seen, and nothing is done to it', async ({ page, server }) => {
+  await settle(page, server, { ...ADELAIDE, latitude: 52.2, longitude: 0.1, zone: 'Europe/London', country: 'GB', now: '2026-06-10T17:30:00Z' });
+  const bed = await plant(page, { name: 'Beans', hostId: 'broad-bean' });
+  await page.goto(`/look/${bed}`);
+  await page.getByRole('button', { name: 'Tips', exact: true }).click();
+  await see(page, 'little alligator', /^Dark spiky larva/);
+  await noUntil(page, /^Leave it: no trouble$/);
+  const kept = page.waitForRequest((r) => r.method() === 'PUT' && r.url().includes('/looks/'));
+  await page.getByRole('button', { name: 'Leave it: no trouble' }).click();
+  const url = (await kept).url();
+  await expect(page.getByRole('heading', { name: 'Beans' })).toBeVisible();
+  const look = (await (await page.request.get(url)).json()) as { answers: { signId: string }[] };
+  expect(look.answers.map((a) => a.signId)).toContain('spiky-larva');
 });

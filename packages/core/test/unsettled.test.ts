@@ -161,6 +161,13 @@ describe('settled enough', () => {
   test('two of which one is treated as the other are settled as either', () => {
     const finding = found(on('broad-bean'), see('dark-crowd', 'ants', 'sticky'));
     expect(finding).toMatchObject({ state: 'settled', leader: { id: 'black-bean-aphid' }, alike: { id: 'cowpea-aphid' } });
+    // two friends are left alone, whichever of them it is
+    const june: KeyContext = { ...on('broad-bean'), month: 6 };
+    let answers: Answer[] = see('spiky-larva');
+    for (let look = nextLook(june, answers); look && found(june, answers).state !== 'settled'; look = nextLook(june, answers))
+      answers = [...answers, { signId: look.sign.id, seen: false, asked: true }];
+    expect(found(june, answers)).toMatchObject({ state: 'settled', leader: { id: 'ladybird-larva', kind: 'helper' } });
+    expect(answers.length).toBeLessThan(6);
     // what must be reported is never lumped with what need not
     for (const t of TROUBLES.filter((x) => x.report)) {
       const host = HOSTS.find((h) => !h.stands && h.id in t.hosts);

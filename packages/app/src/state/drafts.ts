@@ -19,6 +19,8 @@ export interface LookDraft {
   readonly skipped: readonly string[];
   /** Names that were refused: "no, not that". */
   readonly refused: readonly string[];
+  /** Not settled, and watched: when it was looked at last, and the day to look again. */
+  readonly watch?: { readonly since: string; readonly lookAgainOn: string };
   readonly affected: string;
   readonly looked: string;
 }

@@ -20,6 +20,9 @@ const ASKED_ABOUT = 3;
 /** One sign does not name a thing, unless nothing else shows it; so many answers do. */
 const FEWEST_SEEN = 2;
 const FEWEST_ANSWERS = 4;
+/** A friend shows one thing only as a rule, and is left where it is: less will do, while no trouble is likely. */
+const FRIEND_SURE = 0.85;
+const NO_TROUBLE = 0.05;
 /** What must be reported is shown from here on, or when it would explain what was seen. */
 const WORTH_A_WORD = 0.02;
 const FAINT = 0.0001;
@@ -84,8 +87,9 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
   if (entry && askedAbout && enough(entry, known)) {
     const besides = seen.filter((id) => strangeTo(entry, id)).flatMap((id) => findSign(id) ?? []);
-    if (leader.probability >= SURE_ENOUGH) return { state: 'settled', leader, besides, alike: null, report };
-    const twin = next && leader.probability + next.probability >= SURE_ENOUGH && sameToTreat(leader, next) ? next : null;
+    const bound = leader.kind === 'helper' && !suspects.some((s) => s.kind === 'trouble' && s.probability >= NO_TROUBLE) ? FRIEND_SURE : SURE_ENOUGH;
+    if (leader.probability >= bound) return { state: 'settled', leader, besides, alike: null, report };
+    const twin = next && leader.probability + next.probability >= bound && sameToTreat(leader, next) ? next : null;
     if (twin) return { state: 'settled', leader, besides, alike: twin, report };
   }
   if (leader.kind === 'other' && (leader.probability >= LIKELIER_THAN_NOT || !next)) {
@@ -136,7 +140,9 @@ function shared(a: Trouble, b: Trouble): number {
 }
 
 /** Whether it makes no odds which of two it is, with nothing to report. */
-const sameToTreat = (a: Suspect, b: Suspect) => !a.notifiable && !b.notifiable && treatedAlike(a, b);
+const sameToTreat = (a: Suspect, b: Suspect) =>
+  // two friends are both left where they are
+  (a.kind === 'helper' && b.kind === 'helper') || (!a.notifiable && !b.notifiable && treatedAlike(a, b));
 
 /** One kind, one word on labels, nearly the same means. */
 function treatedAlike(a: { readonly id: string }, b: { readonly id: string }): boolean {

@@ -57,6 +57,9 @@ export function LookScreen({
 const TILES_AT_FIRST = 12;
 /** Of what is found by words, so many are shown. */
 const FOUND = 12;
+/** What was not clear is mostly clear after so many days. From memory. */
+const WATCH_DAYS = 3;
+const DAY_MS = 86_400_000;
 
 function Looking({ planting, know }: { readonly planting: Planting; readonly know: string | null }) {
   const stored = useDrafts((d) => d.looks[planting.id]);
@@ -86,20 +89,39 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
   const signs = useSigns(planting, garden);
   const back = { title: planting.name, href: `/garden/${planting.id}` as const };
 
-  /** One case each: of two at once both are opened, and the first is shown. */
-  const keep = async (suspect: Kept, second?: Kept) => {
-    if (now === undefined) return;
+  /** Keeps the look as it stands; null where its count can not be read. */
+  const send = async () => {
+    if (now === undefined) return null;
     const count = readCount(draft.affected, draft.looked);
-    if (!count.ok) return setCountError(count.errors);
+    if (!count.ok) {
+      setCountError(count.errors);
+      return null;
+    }
     // kept before it is sent: after a lost answer the same look goes again, and what was changed since is a look of its own
     const fresh: Look = { id: draft.id || v7(), plantingId: planting.id, caseId: null, at: new Date(now).toISOString(), answers, count: count.value, note: '' };
     const before = draft.sent;
     const asBefore = before && JSON.stringify([before.look.answers, before.look.count]) === JSON.stringify([fresh.answers, fresh.count]);
     const sent = asBefore ? before : { look: before ? { ...fresh, id: v7() } : fresh, caseId: v7(), secondId: v7() };
+    setLook(planting.id, { sent });
+    await saveLook.mutateAsync(sent.look);
+    return sent;
+  };
+
+  /** Not settled is a good end: the look is kept, and goes on from its answers in some days. */
+  const watch = async () => {
+    const sent = await send();
+    if (!sent || now === undefined) return;
+    const lookAgainOn = new Date(now + WATCH_DAYS * DAY_MS).toISOString().slice(0, 10);
+    setLook(planting.id, { watch: { since: sent.look.at, lookAgainOn } });
+    router.replace(`/garden/${planting.id}`);
+  };
+
+  /** One case each: of two at once both are opened, and the first is shown. */
+  const keep = async (suspect: Kept, second?: Kept) => {
+    const sent = await send();
+    if (!sent) return;
     const { look } = sent;
     const { at } = look;
-    setLook(planting.id, { sent });
-    await saveLook.mutateAsync(look);
     if (suspect.kind !== 'trouble') {
       dropLook(planting.id);
       return router.replace(`/garden/${planting.id}`);
@@ -269,7 +291,14 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
         }}
       />
       {naming.data && (
-        <UnsettledSheet open={sheet === 'unsettled'} next={naming.data.next} meanwhile={naming.data.meanwhile} onClose={() => setSheet('none')} />
+        <UnsettledSheet
+          open={sheet === 'unsettled'}
+          next={naming.data.next}
+          meanwhile={naming.data.meanwhile}
+          busy={saveLook.isPending}
+          onWatch={() => void watch().catch(() => undefined)}
+          onClose={() => setSheet('none')}
+        />
       )}
     </Page>
   );
@@ -359,7 +388,14 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
       {finding?.state === 'not-settled' && leader && (
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />
-          {leader.kind === 'trouble' && <Button kind="link" title="Take it as that all the same" busy={busy} onPress={() => onKeep(leader)} />}
+          {leader.kind !== 'other' && (
+            <Button
+              kind="link"
+              title={leader.kind === 'trouble' ? 'Take it as that all the same' : 'Keep it as that: no trouble'}
+              busy={busy}
+              onPress={() => onKeep(leader)}
+            />
+          )}
         </View>
       )}
     </View>

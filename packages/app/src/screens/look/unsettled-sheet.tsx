@@ -1,6 +1,7 @@
 import type { Meanwhile, NextLook } from '@sleetbrook/core/diagnose';
 import { howSentences, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { View } from 'react-native';
+import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { T } from '../../ui/text';
@@ -9,11 +10,14 @@ interface Props {
   readonly open: boolean;
   readonly next: NextLook | null;
   readonly meanwhile: Meanwhile;
+  readonly busy: boolean;
+  /** To keep the look and go on with it later. */
+  readonly onWatch: () => void;
   readonly onClose: () => void;
 }
 
 /** Not settled is an answer too: what would settle it, what is safe now, and how to ask somebody. */
-export function UnsettledSheet({ open, next, meanwhile, onClose }: Props) {
+export function UnsettledSheet({ open, next, meanwhile, busy, onWatch, onClose }: Props) {
   const { safe, sample } = meanwhile;
   return (
     <Sheet open={open} title="Not settled: what now" onClose={onClose}>
@@ -29,6 +33,11 @@ export function UnsettledSheet({ open, next, meanwhile, onClose }: Props) {
         <T kind="small" className="pt-2">
           Nothing is sprayed for a trouble without a name.
         </T>
+      </View>
+      <View className="gap-2">
+        <Section>Or keep watching</Section>
+        <T>In three days there is more to see: new signs, or none. What you saw is kept, and the look goes on from it.</T>
+        <Button kind="quiet" title="Not settled: keep watching" busy={busy} onPress={onWatch} />
       </View>
       <View className="gap-2">
         <Section>Take a sample</Section>

@@ -22,6 +22,7 @@ import { WeatherMark } from '../time/weather-mark';
 import { ClockBand } from './clock-band';
 import { StageAsked } from './stage-asked';
 import { LookAtOne } from './look-at-one';
+import { Watched } from './watched';
 
 const HREF: Readonly<Record<Reminder['kind'], (id: string, caseId: string | null) => Href>> = {
   soap: (id) => `/bench/soap/${id}`,
@@ -182,6 +183,7 @@ export function TodayScreen() {
             onPress={() => router.navigate(`/cases/${c.id}`)}
           />
         ))}
+        <Watched plantings={plantings.data} zone={g.zone} />
         {due.length > 0 && <Section>Look again</Section>}
         {due.map((c) => {
           const on = c.laps.at(-1)?.lookAgainOn ?? '';
