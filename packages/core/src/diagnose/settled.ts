@@ -87,7 +87,8 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
   if (entry && askedAbout && enough(entry, known)) {
     const besides = seen.filter((id) => strangeTo(entry, id)).flatMap((id) => findSign(id) ?? []);
-    const bound = leader.kind === 'helper' && !suspects.some((s) => s.kind === 'trouble' && s.probability >= NO_TROUBLE) ? FRIEND_SURE : SURE_ENOUGH;
+    const friendly = leader.kind === 'helper' && besides.length === 0 && known.length > 1;
+    const bound = friendly && !suspects.some((x) => x.kind === 'trouble' && x.probability >= NO_TROUBLE) ? FRIEND_SURE : SURE_ENOUGH;
     if (leader.probability >= bound) return { state: 'settled', leader, besides, alike: null, report };
     const twin = next && leader.probability + next.probability >= bound && sameToTreat(leader, next) ? next : null;
     if (twin) return { state: 'settled', leader, besides, alike: twin, report };
