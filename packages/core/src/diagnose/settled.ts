@@ -21,7 +21,7 @@ const ASKED_ABOUT = 3;
 const FEWEST_SEEN = 2;
 const FEWEST_ANSWERS = 4;
 /** A friend shows one thing only as a rule, and is left where it is: less will do, while no trouble is likely. */
-const FRIEND_SURE = 0.85;
+const FRIEND_SURE = 0.93;
 const NO_TROUBLE = 0.05;
 /** What must be reported is shown from here on, or when it would explain what was seen. */
 const WORTH_A_WORD = 0.02;
