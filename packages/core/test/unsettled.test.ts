@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { findHost, FRIENDS, HOSTS, PARTS, SIGNS, TROUBLES } from '../src/catalogue';
+import { usualness } from '../src/scout';
 import { causesOf, heeded, meanwhile, nextLook, rankSuspects, settle, type Answer, type Finding, type KeyContext } from '../src/diagnose';
 
 const on = (id: string): KeyContext => {
@@ -191,6 +192,27 @@ describe('settled enough', () => {
     const refused: KeyContext = { ...context, refused: ['black-bean-aphid'] };
     expect(rankSuspects(refused, answers).map((s) => s.id)).not.toContain('black-bean-aphid');
     expect(rankSuspects(refused, answers)[0]?.id).toBe('cowpea-aphid');
+  });
+
+  test('a duty to report is not refused away: whatever must be reported stays beside every other name', () => {
+    let tried = 0;
+    for (const t of TROUBLES.filter((x) => x.report !== null || x.species?.some((k) => k.report))) {
+      const usual = Object.entries(t.signs)
+        .filter(([, often]) => often === 'always' || often === 'often')
+        .map(([id]) => id);
+      for (const host of HOSTS.filter((h) => h.family !== 'Other' && usualness(t, on(h.id)) > 0).slice(0, 1)) {
+        const answers = see(...usual.filter((id) => SIGNS.some((s) => s.id === id && s.parts.some((p) => host.parts.includes(p)))));
+        const open = rankSuspects(on(host.id), answers).find((s) => s.id === t.id);
+        if (!open?.notifiable || open.probability < 0.02) continue;
+        tried++;
+        const f = found({ ...on(host.id), refused: [t.id] }, answers);
+        expect(f.state).not.toBe('no-signs');
+        if (f.state === 'no-signs') continue;
+        expect(f.leader.id).not.toBe(t.id);
+        expect(f.report.map((s) => s.id)).toContain(t.id);
+      }
+    }
+    expect(tried).toBeGreaterThan(15);
   });
 
   test('what was here within the year is likelier here again', () => {

@@ -4,7 +4,7 @@ import type { KeyContext } from './context';
 import { explains, strangeTo, tells } from './explains';
 import { hypotheses } from './hypotheses';
 import { ENTRIES, type Entry } from './likelihood';
-import type { Suspect } from './rank';
+import { rankSuspects, type Suspect } from './rank';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
 export const SURE_ENOUGH = 0.96;
@@ -67,6 +67,7 @@ const ENTRY = new Map(ENTRIES.map((e) => [e.id, e]));
  */
 export function settle(context: KeyContext, suspects: readonly Suspect[], answers: readonly Answer[]): Finding {
   const [leader, next] = suspects;
+  const duties = (named: readonly Suspect[]) => reportBeside(named, [...suspects, ...refusedDuties(context, answers)], seen);
   const known = heeded(answers);
   if (known.length === 0 || !leader) return { state: 'no-signs' };
   const seen = known.filter((a) => a.seen).map((a) => a.signId);
@@ -80,9 +81,9 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const [a, b] = best && sure >= (firm(best.of, seen) ? PAIR_SURE : PAIR_BY_ONE) ? suspects.filter((s) => best.of.some((e) => e.id === s.id)) : [];
   if (a && b) {
     const why = `Two at once: ${lower(a.name)} explains one part of this, ${lower(b.name)} the rest.`;
-    return { state: 'two', leader: a, second: b, why, report: reportBeside([a, b], suspects, seen) };
+    return { state: 'two', leader: a, second: b, why, report: duties([a, b]) };
   }
-  const report = reportBeside([leader], suspects, seen);
+  const report = duties([leader]);
   const entry = ENTRY.get(leader.id);
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
   if (entry && askedAbout && enough(entry, known)) {
@@ -117,6 +118,14 @@ function enough(entry: Entry, known: readonly Answer[]): boolean {
   const mine = known.filter((a) => a.seen && explains(entry, a.signId));
   const friend = entry.kind === 'helper' || entry.kind === 'look-alike';
   return mine.length >= FEWEST_SEEN || (mine.length === 1 && known.length >= (friend ? 2 : FEWEST_ANSWERS)) || mine.some((a) => tells(entry, a.signId));
+}
+
+/** What the grower said it is not, and must be reported if it is: a duty is not refused away, as likely as it would be. */
+function refusedDuties(context: KeyContext, answers: readonly Answer[]): Suspect[] {
+  const refused = new Set(context.refused);
+  if (![...refused].some((id) => ENTRY.get(id) && 'report' in (ENTRY.get(id) as Entry))) return [];
+  const { refused: _, ...open } = context;
+  return rankSuspects(open, answers).filter((s) => refused.has(s.id) && s.notifiable);
 }
 
 /** What must be reported and may be it: likely enough, or known for something that was seen. */

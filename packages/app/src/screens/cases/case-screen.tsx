@@ -88,7 +88,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
 
   const lap = c.laps.at(-1) ?? freshLap();
   const station = c.status === 'cleared' ? 'cleared' : lapStation(lap);
-  const deciding = useDeciding(c, planting, garden, station === 'decide' ? view : EVERYTHING).data;
+  const { data: deciding, isPlaceholderData: judging } = useDeciding(c, planting, garden, station === 'decide' ? view : EVERYTHING);
   const at = new Date(now).toISOString();
   const change = (next: Partial<Lap>, more: Partial<Case> = {}) => save.mutateAsync({ ...c, ...more, laps: [...c.laps.slice(0, -1), { ...lap, ...next }] });
 
@@ -226,6 +226,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
                   view={view}
                   onView={setView}
                   onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
+                  judging={judging || savePlanting.isPending}
                   onKeep={planting ? keepAsItIs(planting) : null}
                 />
                 <LadderList

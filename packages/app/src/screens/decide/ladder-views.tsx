@@ -14,6 +14,8 @@ interface Props {
   readonly view: LadderView;
   readonly onView: (view: LadderView) => void;
   readonly onStage: (stage: string | null) => void;
+  /** What is shown is of a moment ago: the answer to what was just tried is on its way. */
+  readonly judging: boolean;
   /** Writes down that what is tried is so; null where it can not be. */
   readonly onKeep: ((changes: readonly Change[]) => void) | null;
 }
@@ -24,7 +26,7 @@ const FEW = 4;
 const canBeKept = (c: Change) => c.homeMade === undefined && !c.noPlans && !c.reported;
 
 /** How the ladder is looked at: by which school, which stage was seen, and what if something were otherwise. */
-export function LadderViews({ deciding, found, view, onView, onStage, onKeep }: Props) {
+export function LadderViews({ deciding, found, view, onView, onStage, judging, onKeep }: Props) {
   const [all, setAll] = useState(false);
   const tried = new Set(view.whatIf.map((c) => c.code));
   const known = [...deciding.changes, ...view.whatIf.filter((w) => !deciding.changes.some((c) => c.code === w.code))];
@@ -77,12 +79,16 @@ export function LadderViews({ deciding, found, view, onView, onStage, onKeep }: 
           {view.whatIf.length > 0 && (
             <View className="gap-2 rounded-xl bg-slate p-4">
               <T live>
-                {opened.length + sooner.length === 0
-                  ? 'Nothing more would be open, or sooner.'
-                  : [opened.length > 0 && `Then open: ${opened.join(', ')}.`, sooner.length > 0 && `Sooner: ${sooner.join(', ')}.`].filter(Boolean).join(' ')}
+                {judging
+                  ? 'Judging the ladder'
+                  : opened.length + sooner.length === 0
+                    ? 'Nothing more would be open, or sooner.'
+                    : [opened.length > 0 && `Then open: ${opened.join(', ')}.`, sooner.length > 0 && `Sooner: ${sooner.join(', ')}.`].filter(Boolean).join(' ')}
               </T>
               <T kind="small">For the sake of argument only: nothing is changed, and nothing can be taken this way.</T>
-              {onKeep && view.whatIf.every(canBeKept) && <Button kind="quiet" title="It is so: write it down" onPress={() => onKeep(view.whatIf)} />}
+              {onKeep && view.whatIf.every(canBeKept) && (
+                <Button kind="quiet" title="It is so: write it down" disabled={judging} onPress={() => onKeep(view.whatIf)} />
+              )}
               <Button kind="link" title="Back to how it is" onPress={() => onView({ ...view, whatIf: [] })} />
             </View>
           )}
