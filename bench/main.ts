@@ -2,9 +2,10 @@ import { appFigures } from './app';
 import { coreFigures } from './core';
 import { serverFigures } from './server';
 import { tapFigures } from './tap';
+import { typingFigures } from './typing';
 
 async function main(): Promise<void> {
-  const figures = [...coreFigures(), ...(await serverFigures()), ...(await appFigures()), ...(await tapFigures())];
+  const figures = [...coreFigures(), ...(await serverFigures()), ...(await appFigures()), ...(await tapFigures()), ...(await typingFigures())];
   if (process.argv.includes('--json')) {
     for (const f of figures) process.stdout.write(`${JSON.stringify(f)}\n`);
     return;

@@ -1,5 +1,5 @@
-import { HOSTS, SIGNS, TROUBLES } from '../../packages/core/src/catalogue';
-import { rankSuspects, settle, type Answer, type KeyContext } from '../../packages/core/src/diagnose';
+import { FRIENDS, HOSTS, SIGNS, TROUBLES } from '../../packages/core/src/catalogue';
+import { rankSuspects, settle, treatedAlike, type Answer, type KeyContext } from '../../packages/core/src/diagnose';
 import { hostWeight } from '../../packages/core/src/scout';
 import { CASE_KINDS, randomFrom, simulateCase, type CaseKind, type Outcome, type Statement } from './simulate';
 
@@ -27,8 +27,10 @@ export interface KeyFigures {
   readonly pairsNamedInNoise: number;
   /** Of the pairs of which one must be reported: settled on the other, and it is not shown. */
   readonly reportableHidden: number;
-  /** Of troubles that the book does not know: settled on a neighbour. */
+  /** Of troubles that the book does not know: settled on what is treated otherwise, or two were named. */
   readonly leftOutSettledWrong: number;
+  /** Settled on any neighbour: an aphid for another one, a friend for a friend among them. */
+  readonly leftOutSettled: number;
   /** Of all single signs on all plants: settled at once. */
   readonly genericSettled: number;
   readonly standInTop3: number;
@@ -53,6 +55,7 @@ export function measureKey(cases: number, seed: number): KeyFigures {
   const outcomes = Array.from({ length: cases }, () => simulateCase(random));
   const known = outcomes.filter((o) => o.kind !== 'left-out');
   const two = outcomes.filter((o) => o.kind === 'two' && o.truths.length === 2);
+  const leftOut = outcomes.filter((o) => o.kind === 'left-out');
   const notTwo = outcomes.filter((o) => o.kind !== 'two' && o.kind !== 'left-out');
   const told = pairsTold();
   const deciles = calibration(outcomes.map((o) => ({ name: nameOf(o), confidence: o.confidence, truths: o.truths })));
@@ -72,10 +75,8 @@ export function measureKey(cases: number, seed: number): KeyFigures {
       two.filter((o) => o.truths.some((t) => REPORTABLE.has(t))),
       (o) => o.truths.some((t) => REPORTABLE.has(t) && !shownBy(o, t)),
     ),
-    leftOutSettledWrong: shareOf(
-      outcomes.filter((o) => o.kind === 'left-out'),
-      (o) => o.finding.state === 'settled' || o.finding.state === 'two',
-    ),
+    leftOutSettledWrong: shareOf(leftOut, (o) => isNamed(o) && !asGood(o)),
+    leftOutSettled: shareOf(leftOut, isNamed),
     genericSettled: singleSigns(),
     standInTop3: shareOf(
       outcomes.filter((o) => o.kind === 'stand-in'),
@@ -106,6 +107,11 @@ export function measureKey(cases: number, seed: number): KeyFigures {
 }
 
 const nameOf = (o: Outcome) => (o.finding.state === 'two' ? o.finding.leader.id : (o.top[0] ?? ''));
+const isNamed = ({ finding }: Outcome) => finding.state === 'settled' || finding.state === 'two';
+const isFriend = (id: string) => FRIENDS.some((f) => f.id === id);
+/** The name is another one, and it makes no odds: both are left where they are, or both are treated as one. */
+const asGood = ({ finding, leftOut }: Outcome) =>
+  finding.state === 'settled' && leftOut !== null && ((isFriend(leftOut) && isFriend(finding.leader.id)) || treatedAlike({ id: leftOut }, finding.leader));
 const bothNamed = ({ finding, truths }: Outcome) => finding.state === 'two' && truths.includes(finding.leader.id) && truths.includes(finding.second.id);
 const swallowed = ({ finding }: Outcome) => finding.state === 'settled' && finding.besides.length === 0;
 const shownBy = ({ finding }: Outcome, id: string) => finding.state !== 'settled' || finding.leader.id === id || finding.report.some((s) => s.id === id);

@@ -16,7 +16,7 @@ else {
     `pairs named: ${f.pairsNamed} (at least 0.85), swallowed ${f.pairsSwallowed}, a wrong pair ${f.pairsWrong}; in the noise of life ${f.pairsNamedInNoise}`,
     `one taken for two: ${f.oneTakenForTwo}`,
     `reportable hidden: ${f.reportableHidden} (none); ${f.reportsBesideOne} shown beside one`,
-    `not in the book, settled: ${f.leftOutSettledWrong} (at most 0.05)`,
+    `not in the book, settled on what is treated otherwise: ${f.leftOutSettledWrong} (at most 0.05); on any: ${f.leftOutSettled}`,
     `settled by one sign: ${f.genericSettled} (at most 0.01)`,
     `stand-ins, top 3: ${f.standInTop3} (at least 0.9)`,
     ...Object.entries(f.byKind).map(([kind, k]) => `  ${kind}: ${k.cases} cases, top 1 ${k.top1}, top 3 ${k.top3}, settled ${k.settled}`),

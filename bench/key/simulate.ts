@@ -21,6 +21,8 @@ export interface Outcome {
   readonly kind: CaseKind;
   /** Ids; two for two at once. What the book does not know is "something-else". */
   readonly truths: readonly string[];
+  /** Of what the book does not know: what it would be in a fuller book. */
+  readonly leftOut: string | null;
   readonly top: readonly string[];
   readonly confidence: number;
   /** What was said after the first signs and after each answer, the last one included. */
@@ -88,6 +90,11 @@ function standInOf(host: Host): Host | undefined {
 /** How many suspects show a sign: what most of them share says little. */
 const SHARED = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => ['always', 'often', 'sometimes'].includes(e.signs[s.id] ?? '')).length]));
 
+const COVERS = new Map(SIGNS.map((s) => [s.id, s.covers]));
+const PLAIN_OF = new Map(SIGNS.map((s) => [s.id, SIGNS.filter((g) => g.covers.includes(s.id)).map((g) => g.id)]));
+/** Nobody tells one thing twice: of a plain sign and the same seen more closely, the one that was met first. */
+const toldOnce = (ids: readonly string[]) => ids.filter((id, i) => !ids.slice(0, i).some((x) => COVERS.get(x)?.includes(id) || COVERS.get(id)?.includes(x)));
+
 /**
  * One case: a few signs come upon, one in ten of them mistaken, then at most eight questions, one in ten answered
  * wrongly and one in ten passed over.
@@ -120,12 +127,12 @@ export function simulateCase(random: () => number): Outcome {
 
   const answers: Answer[] = [];
   const skipped: string[] = [];
-  const shuffled = each.map((s) => [...s].sort(() => random() - 0.5));
+  const shuffled = each.map((s) => toldOnce([...s].sort(() => random() - 0.5)));
   const noticed =
     kind === 'two'
       ? shuffled.flatMap((s) => s.slice(0, NOTICED_OF_EACH))
       : kind === 'generic'
-        ? [...shown].sort((a, b) => (SHARED.get(b) ?? 0) - (SHARED.get(a) ?? 0)).slice(0, 1 + Math.floor(random() * 2))
+        ? toldOnce([...shown].sort((a, b) => (SHARED.get(b) ?? 0) - (SHARED.get(a) ?? 0))).slice(0, 1 + Math.floor(random() * 2))
         : (shuffled[0] ?? []).slice(0, NOTICED);
   // who is mistaken in everything has no case of this trouble: at least one thing is seen rightly
   let told: string[];
@@ -150,6 +157,7 @@ export function simulateCase(random: () => number): Outcome {
   }
   return {
     kind,
+    leftOut: kind === 'left-out' ? (truths[0]?.id ?? null) : null,
     truths: kind === 'left-out' ? ['something-else'] : truths.map((t) => t?.id ?? 'something-else'),
     top: suspects.slice(0, 3).map((s) => s.id),
     confidence: statement(finding, suspects).confidence,
@@ -169,8 +177,10 @@ const visible = (host: Host) => SIGNS.filter((s) => s.parts.some((p) => host.par
 
 function showing(truth: Entry | null, seen: readonly { readonly id: string }[], random: () => number): Set<string> {
   for (let tries = 0; ; tries++) {
-    const shown = seen.filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id);
-    if (shown.length > 0 || tries > 500) return new Set(shown);
+    const drawn = seen.filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id);
+    // a plain sign is there where one of those it stands for is
+    const shown = new Set(drawn.filter((id) => !COVERS.get(id)?.some((c) => truth?.signs[c])).flatMap((id) => [id, ...(PLAIN_OF.get(id) ?? [])]));
+    if (shown.size > 0 || tries > 500) return shown;
   }
 }
 

@@ -7,9 +7,12 @@ config.resolver.assetExts.push('woff2');
 
 /**
  * The bundler does not shake trees, so what an index pulls in and this app never uses is left out by
- * name: zod's other languages, JSON Schema and compiler parts. `npm run bench` weighs the first load.
+ * name: zod's other languages, JSON Schema and compiler parts, and the drawing of SVG files. `npm run bench` weighs the first load.
  */
-const UNUSED = [{ within: 'zod', request: /(from-json-schema|json-schema-processors|json-schema-generator|deep-partial|\/compile)\.c?js$/ }];
+const UNUSED = [
+  { within: 'zod', request: /(from-json-schema|json-schema-processors|json-schema-generator|deep-partial|\/compile)\.c?js$/ },
+  { within: 'react-native-svg', request: /^\.\/xml(\.js)?$/ },
+];
 const englishOnly = path.join(__dirname, 'src/zod-locales-en.js');
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

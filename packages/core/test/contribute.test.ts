@@ -186,6 +186,16 @@ describe('what leads nowhere between the files is said with its file and line', 
     ]);
   });
 
+  test('plain signs: what they stand for is known, plain itself on neither side, and "against" is said by both', () => {
+    const wilting = 'signs/wilting.yaml';
+    expect(said(wilting, swap('sudden-wilt', 'sudden-wilts'))).toEqual([expect.stringMatching(/^signs\/wilting\.yaml:\d+: sign sudden-wilts is not known$/)]);
+    expect(said(wilting, swap('plain: true\n', ''))).toEqual([expect.stringMatching(/so it is a plain one: say plain: true/)]);
+    expect(said(wilting, swap('sudden-wilt', 'lumpy-fruit'))).toEqual([expect.stringMatching(/lumpy-fruit stands for other signs itself/)]);
+    expect(said('signs/wilt-dry-soil.yaml', swap(/against: .*\n/, ''))).toEqual([expect.stringMatching(/wilt-dry-soil does not say so of wilt-wet-soil/)]);
+    // and one that stands for what something shows is no orphan
+    expect(checkLibrary(library).filter((w) => w.id === 'wilting')).toEqual([]);
+  });
+
   test('orphans: what nothing leads to', () => {
     const sign = { id: 'odd-sign', name: 'An odd sign', question: 'Is it odd?', parts: ['whole'], look: 'glance' };
     expect(withFile('signs/odd-sign.yaml', stringify(sign))).toEqual(['signs/odd-sign.yaml:1: nothing shows it']);

@@ -136,7 +136,11 @@ describe('several at once', () => {
     expect(before.state).not.toBe('settled');
     const after = found(context, [
       ...odd,
-      ...['green-crowd', 'wilt-dry-soil', 'wilt-wet-soil', 'one-side-yellow', 'roots-knots'].map((signId) => ({ signId, seen: false, asked: true })),
+      ...['green-crowd', 'wilt-dry-soil', 'wilt-wet-soil', 'one-side-yellow', 'roots-knots', 'roots-brown-mushy', 'stunted'].map((signId) => ({
+        signId,
+        seen: false,
+        asked: true,
+      })),
     ]);
     expect(after).toMatchObject({ state: 'settled', leader: { id: 'black-bean-aphid' } });
     if (after.state === 'settled') expect(after.besides.map((s) => s.id)).toEqual(['midday-droop']);

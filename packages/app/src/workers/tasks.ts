@@ -52,6 +52,10 @@ import {
   type NextLook,
   type Suspect,
   stagesOfSigns,
+  contradictions,
+  whatWouldSettle,
+  type Contradiction,
+  type Settler,
 } from '@sleetbrook/core/diagnose';
 import { findPlants, findSigns } from '@sleetbrook/core/find';
 import { sayProvenance } from '@sleetbrook/core/measure';
@@ -91,6 +95,10 @@ export interface Naming {
   readonly next: NextLook | null;
   readonly causes: readonly Cause[];
   readonly meanwhile: Meanwhile;
+  /** What would tell, when nothing more is asked. */
+  readonly settlers: readonly Settler[];
+  /** Answers that can not both be. */
+  readonly odd: readonly Contradiction[];
 }
 
 export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'conditions'> {
@@ -181,7 +189,7 @@ export interface MayCome {
   readonly timely: Timely | null;
 }
 
-const NOTHING: Naming = { suspects: [], finding: { state: 'no-signs' }, next: null, causes: [], meanwhile: meanwhile([], null) };
+const NOTHING: Naming = { suspects: [], finding: { state: 'no-signs' }, next: null, causes: [], meanwhile: meanwhile([], null), settlers: [], odd: [] };
 
 function withWords(s: Suspect): NamedSuspect {
   const trouble = findTrouble(s.id);
@@ -230,6 +238,8 @@ export const tasks = {
       next: nextLook(context, task.answers, task.skipped),
       causes: finding.state === 'no-signs' ? [] : causesOf(context, task.answers, finding.leader.id),
       meanwhile: meanwhile(suspects, task.part),
+      settlers: finding.state === 'not-settled' ? whatWouldSettle(context, task.answers) : [],
+      odd: contradictions(task.answers),
     };
   },
   /** What may come to a kind of plant, the most usual first, with what would keep it away at this stage. */

@@ -1,14 +1,27 @@
 import type { Provenance } from '../measure';
 import type { ControlEntry } from './entry/control';
 import type { FriendEntry } from './entry/friend';
-import type { HostEntry } from './entry/host';
 import type { SignEntry } from './entry/sign';
 import type { TroubleEntry } from './entry/trouble';
 import type { MeansEntry, UseEntry } from './entry/use';
 import { monthsOf } from './months';
 import type { Range } from './range';
-import type { Control, Fact, Friend, Host, HostGroup, LifeStage, Report, Sign, Species, Suspect, Trouble, Typicality, Use, Warmth, When } from './schema';
-import { SHAPES } from './shapes';
+import {
+  TYPICALITY,
+  type Control,
+  type Fact,
+  type Friend,
+  type LifeStage,
+  type Report,
+  type Sign,
+  type Species,
+  type Suspect,
+  type Trouble,
+  type Typicality,
+  type Use,
+  type Warmth,
+  type When,
+} from './schema';
 
 /** What the files write short, in full. Nothing is checked here: that is done where the files are read. */
 
@@ -56,19 +69,29 @@ const reportOf = (r: TroubleEntry['report']): Report | null => (r ? { in: r.in, 
 const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
   w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;
 
-const suspect = (e: TroubleEntry | FriendEntry): Suspect => ({
+/** How typical each sign is; a sign that covers others is as typical as the most typical of those, where nothing is said of it. */
+export function signsOf(listed: TroubleEntry['signs'], covering: readonly Pick<Sign, 'id' | 'covers'>[]): Suspect['signs'] {
+  const own = Object.fromEntries(Object.entries(listed).flatMap(([how, ids]) => (ids ?? []).map((id) => [id, how as Typicality] as const)));
+  const covered = covering.flatMap(({ id, covers }) => {
+    const how = TYPICALITY.find((t) => t !== 'never' && covers.some((c) => own[c] === t));
+    return how && !(id in own) ? [[id, how] as const] : [];
+  });
+  return { ...own, ...Object.fromEntries(covered) };
+}
+
+const suspect = (e: TroubleEntry | FriendEntry, covering: readonly Sign[]): Suspect => ({
   id: e.id,
   name: e.name,
   also: e.also ?? [],
   sizeMm: e.sizeMm ?? null,
   hosts: e.hosts,
-  signs: Object.fromEntries(Object.entries(e.signs).flatMap(([how, ids]) => (ids ?? []).map((id) => [id, how as Typicality] as const))),
+  signs: signsOf(e.signs, covering),
   range: rangeOf(e.range),
   facts: e.facts.map(fact),
 });
 
-export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>): Trouble => ({
-  ...suspect(e),
+export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>, covering: readonly Sign[]): Trouble => ({
+  ...suspect(e, covering),
   kind: e.kind,
   labelAs: [...new Set([e.id, ...e.labelAs])],
   first: e.first,
@@ -103,42 +126,22 @@ export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>)
   controls: usesOf(e.controls, means),
 });
 
-export const friend = (kind: Friend['kind'], e: FriendEntry): Friend => ({
-  ...suspect(e),
+export const friend = (kind: Friend['kind'], e: FriendEntry, covering: readonly Sign[]): Friend => ({
+  ...suspect(e, covering),
   kind,
   advice: e.advice,
   ...('hunts' in e ? { hunts: e.hunts } : {}),
 });
 
-export const sign = (e: SignEntry): Sign => ({ ...e, yes: e.yes ?? 'Yes', also: e.also ?? [], plain: e.plain ?? false, drawing: e.drawing ?? null });
-
-const GROUP_CROPS: Readonly<Record<HostGroup, readonly string[]>> = {
-  vegetable: ['vegetables'],
-  fruit: ['fruit'],
-  ornamental: ['ornamentals'],
-  shrub: ['shrubs', 'ornamentals'],
-  house: ['house-plants', 'ornamentals'],
-};
-
-export function host(e: HostEntry): Host {
-  const own = e.crops ?? [e.id];
-  return {
-    id: e.id,
-    name: e.name,
-    family: e.family,
-    group: e.group,
-    form: e.form,
-    edible: e.edible ?? (e.group === 'vegetable' || e.group === 'fruit'),
-    // a label for herbs is not one for vegetables
-    crops: [...new Set([...own, ...(own.includes('herbs') ? [] : GROUP_CROPS[e.group])])],
-    parts: SHAPES[e.shape],
-    beePlant: e.bees ?? false,
-    // garden flowers are grown for going on flowering
-    flowersOn: e.flowersOn ?? (e.group === 'ornamental' && e.bees === true),
-    uprightTips: e.upright ?? false,
-    ...(e.stands ? { stands: e.stands } : {}),
-  };
-}
+export const sign = (e: SignEntry): Sign => ({
+  ...e,
+  yes: e.yes ?? 'Yes',
+  also: e.also ?? [],
+  plain: e.plain ?? false,
+  covers: e.covers ?? [],
+  against: e.against ?? [],
+  drawing: e.drawing ?? null,
+});
 
 /** A control; how often it is done is told apart from it, since the first screens need no more than that. */
 export function control({ course: _, ...e }: ControlEntry): Control {

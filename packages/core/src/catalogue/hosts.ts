@@ -1,4 +1,4 @@
-import { host } from './expand';
+import { host } from './expand-host';
 import { HOST_ENTRIES } from './made/hosts';
 import type { Host } from './schema';
 

@@ -88,6 +88,10 @@ export interface Sign {
   readonly also: readonly string[];
   /** Anything may do it: by itself it names nothing. */
   readonly plain: boolean;
+  /** Signs that are this one, seen more closely: whoever shows one of them shows this. */
+  readonly covers: readonly string[];
+  /** Signs that can not be there beside it. */
+  readonly against: readonly string[];
   /** Null for what can not be drawn. */
   readonly drawing: Drawing | null;
 }

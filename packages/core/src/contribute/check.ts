@@ -25,6 +25,7 @@ export function checkLibrary(l: Library): Wrong[] {
     ...l.troubles.flatMap((t) => troubleFaults(l, t)),
     ...l.helpers.flatMap((h) => huntsFaults(l, h)),
     ...listFaults(l),
+    ...signFaults(l),
     ...orphans(l),
     ...sharedNames(l),
     ...sameIds(l),
@@ -179,6 +180,23 @@ function listFaults(l: Library): Wrong[] {
   ]);
 }
 
+/** What stands for other signs is a plain one, and they are no plain words for others; what can not be together says so on both sides. */
+function signFaults(l: Library): Wrong[] {
+  const byId = new Map(l.signs.map((s) => [s.id, s]));
+  return l.signs.flatMap((s) => {
+    const wrong = (at: readonly PropertyKey[], text: string): Wrong => ({ kind: 'signs', id: s.id, at, text });
+    return [
+      ...dead(l, 'signs', s.id, 'signs', 'sign', listed(s.covers, 'covers')),
+      ...dead(l, 'signs', s.id, 'signs', 'sign', listed(s.against, 'against')),
+      ...(s.covers && !s.plain ? [wrong(['covers'], 'it stands for other signs, so it is a plain one: say plain: true')] : []),
+      ...(s.covers ?? []).flatMap((id, i) => (byId.get(id)?.covers ? [wrong(['covers', i], `${id} stands for other signs itself: name those`)] : [])),
+      ...(s.against ?? []).flatMap((id, i) =>
+        byId.get(id) && !byId.get(id)?.against?.includes(s.id) ? [wrong(['against', i], `${id} does not say so of ${s.id}`)] : [],
+      ),
+    ];
+  });
+}
+
 /** What leads nowhere, or is reached from nowhere. */
 function orphans(l: Library): Wrong[] {
   const used = new Set(l.troubles.flatMap((t) => ladderOf(l, t.controls).map((u) => u.control)));
@@ -198,7 +216,7 @@ function orphans(l: Library): Wrong[] {
         : [{ kind: 'controls' as const, id: c.id, at: ['id'], text: 'no trouble uses it' }]),
     ]),
     ...l.signs
-      .filter((sign) => !suspects.some((s) => SHOWN.includes(typicalityOf(s, sign.id) ?? 'never')))
+      .filter((sign) => ![sign.id, ...(sign.covers ?? [])].some((id) => suspects.some((s) => SHOWN.includes(typicalityOf(s, id) ?? 'never'))))
       .map((sign): Wrong => ({ kind: 'signs', id: sign.id, at: ['id'], text: 'nothing shows it' })),
     ...l.hosts
       .filter((h) => !h.stands && !l.troubles.some((t) => [h.id, `family:${h.family}`, `group:${h.group}`].some((k) => k in t.hosts)))

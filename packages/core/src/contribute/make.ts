@@ -27,7 +27,7 @@ const inOrder = (hosts: Library['hosts']) =>
 /** The modules that core reads, one entry a line. */
 export function makeModules(l: Library): Made[] {
   const means = new Map(l.means.map((m) => [m.id, m]));
-  const cards = l.troubles.map((t) => cardOf(trouble(t, means))).map((c) => ({ ...c, labelAs: c.labelAs.filter((w) => w !== c.id) }));
+  const cards = l.troubles.map((t) => cardOf(trouble(t, means, []))).map((c) => ({ ...c, labelAs: c.labelAs.filter((w) => w !== c.id) }));
   const controls = l.controls.map((c) => controlCardOf(control(c)));
   const courses = Object.fromEntries(l.controls.flatMap((c) => (c.course ? [[c.id, course(c.course)] as const] : [])));
   const at = (name: string) => `catalogue/made/${name}.ts`;

@@ -2,7 +2,8 @@ import { SIGNS } from '../catalogue';
 import { usualness } from '../scout';
 import { heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
-import { ENTRIES, OTHER_ROW, reportedRowOf, rowOf, SIGN_AT, type Entry } from './likelihood';
+import { ENTRIES, OTHER_ROW, reportedRowOf, rowOf, SIGN_AT, WHEN_ASKED, WHEN_NOTICED, type Entry } from './likelihood';
+import { chanceGiven, plainSeen, rowGiven, type PlainSeen } from './plain';
 
 /** One account of what was seen: one suspect, two at once, or nothing that the book knows (none). */
 export interface Hypothesis {
@@ -91,7 +92,8 @@ export function hypotheses(context: KeyContext, answers: readonly Answer[]): rea
 function weighAll(context: KeyContext, answers: readonly Answer[]): Hypothesis[] {
   const { living, prior } = priorsOf(context);
   const n = living.length;
-  const chances = answers.map((a) => chancesOf(living, a));
+  const given = plainSeen(answers);
+  const chances = answers.map((a) => chancesOf(living, a, given));
   const other = answers.map((a) => tempered(a.seen, (a.seen && !a.asked ? OTHER_ROW.noticed : OTHER_ROW.asked)[SIGN_AT.get(a.signId) ?? 0] ?? 0.5));
   const columns = answers.map((a) => SIGN_AT.get(a.signId) ?? 0);
   const weights: { of: readonly Entry[]; w: number; row: () => Float64Array }[] = [];
@@ -109,28 +111,30 @@ function weighAll(context: KeyContext, answers: readonly Answer[]): Hypothesis[]
     const entry = living[i] as Entry;
     likes[i] = like * (entry.kind === 'helper' || entry.kind === 'look-alike' ? FRIENDS_KIN : 1);
     kin += likes[i] as number;
-    weights.push({ of: [entry], w: mine, row: () => rowOf(entry) });
+    weights.push({ of: [entry], w: mine, row: () => rowGiven(entry, given) });
   }
   const plain = PRIOR_OTHER * other.reduce((l, c) => l * c, 1);
   const named = weights.reduce((s, x) => s + x.w, 0);
   const spread = named / weights.reduce((m, x) => Math.max(m, x.w), 0);
   const raw = (plain + PRIOR_KIN * kin) / named;
   weights.push({ of: [], w: named * ELSE_BASE * raw ** ELSE_SLOPE * spread ** ELSE_SPREAD, row: () => unknownRow(living, likes, plain / PRIOR_KIN + kin) });
-  weights.push(...pairsOf(living, prior, answers, chances));
+  weights.push(...pairsOf(living, prior, answers, chances, given));
   const sum = weights.reduce((s, w) => s + w.w, 0);
   return weights.map(({ of, w, row }) => ({ of, p: w / sum, row: row() })).sort((a, b) => b.p - a.p);
 }
 
 const tempered = (seen: boolean, chance: number) => (seen ? chance : 1 - chance) ** TEMPER;
 
-function chancesOf(living: readonly Entry[], answer: Answer): Float64Array {
+function chancesOf(living: readonly Entry[], answer: Answer, given: PlainSeen): Float64Array {
   const at = SIGN_AT.get(answer.signId) ?? 0;
-  const row = answer.seen && !answer.asked ? reportedRowOf : rowOf;
-  return Float64Array.from(living, (e) => tempered(answer.seen, row(e)[at] ?? 0.5));
+  const unasked = answer.seen && !answer.asked;
+  const row = unasked ? reportedRowOf : rowOf;
+  if (given.plain.size === 0) return Float64Array.from(living, (e) => tempered(answer.seen, row(e)[at] ?? 0.5));
+  return Float64Array.from(living, (e) => tempered(answer.seen, chanceGiven(e, answer, unasked ? WHEN_NOTICED : WHEN_ASKED, given)));
 }
 
 /** Two at once: each explains a sign that the other does not. A sign shows when either would show it. */
-function pairsOf(living: readonly Entry[], prior: Float64Array, answers: readonly Answer[], chances: readonly Float64Array[]) {
+function pairsOf(living: readonly Entry[], prior: Float64Array, answers: readonly Answer[], chances: readonly Float64Array[], given: PlainSeen) {
   const seen = answers.flatMap((a, k) => (a.seen ? [{ k, at: SIGN_AT.get(a.signId) ?? 0 }] : []));
   if (seen.length < 2 || seen.length > MOST_SEEN) return [];
   const masks = living.map((e) => seen.reduce((m, { at }, bit) => ((rowOf(e)[at] ?? 0) >= EXPLAINED_ASKED ? m | (1 << bit) : m), 0));
@@ -156,7 +160,7 @@ function pairsOf(living: readonly Entry[], prior: Float64Array, answers: readonl
     .slice(0, MOST_PAIRS)
     .map(({ a, b, w }) => {
       const of = [living[a] as Entry, living[b] as Entry] as const;
-      return { of, w, row: () => both(rowOf(of[0]), rowOf(of[1])) };
+      return { of, w, row: () => both(rowGiven(of[0], given), rowGiven(of[1], given)) };
     });
 }
 

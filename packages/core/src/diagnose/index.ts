@@ -1,10 +1,11 @@
 export { heeded, type Answer } from './answer';
 export { causesOf, type Cause } from './causes';
 export type { Evidence } from './evidence';
-export { nextLook, type NextLook } from './next-look';
+export { contradictions, type Contradiction } from './contradictions';
+export { nextLook, whatWouldSettle, type NextLook, type Settler } from './next-look';
 export { rankSuspects, type Suspect } from './rank';
 export { recentWords, seasonalMonth } from './recent';
-export { settle, SURE_ENOUGH, type Finding } from './settled';
+export { settle, SURE_ENOUGH, treatedAlike, type Finding } from './settled';
 export { STAGE_SIGNS, stagesOfSigns } from './stage-of-signs';
 export { meanwhile, type Meanwhile, type Sample } from './unsettled';
 export type { KeyContext } from './context';

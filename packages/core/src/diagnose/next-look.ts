@@ -1,5 +1,5 @@
-import { LOOK_COSTS, SIGNS, type PartId, type Sign } from '../catalogue';
-import { heeded, type Answer } from './answer';
+import { findSign, LOOK_COSTS, SIGNS, type LookKind, type PartId, type Sign } from '../catalogue';
+import { coveredBy, heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
 import { hypotheses } from './hypotheses';
 import { SURE_ENOUGH } from './settled';
@@ -31,24 +31,66 @@ const MOST_IN_VAIN = 8;
 export function nextLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): NextLook | null {
   const known = heeded(answers);
   if (inVain(known) + skipped.length >= MOST_IN_VAIN) return null;
+  let best: { look: NextLook; worth: number } | null = null;
+  for (const look of looksThatTell(context, answers, new Set(skipped))) {
+    const worth = look.gain / LOOK_COSTS[look.sign.look].cost;
+    if (!best || worth > best.worth) best = { look, worth };
+  }
+  return best?.look ?? null;
+}
+
+/** Another time, another tool: what the looks of today could not tell. */
+export interface Settler {
+  /** "With a hand lens" */
+  readonly how: string;
+  readonly sign: Sign;
+}
+
+const LATER: Readonly<Record<LookKind, string>> = {
+  glance: 'Tomorrow morning, in good light',
+  turn: 'Tomorrow morning, in good light',
+  loupe: 'With a hand lens, ten times',
+  night: 'After dark, with a torch',
+  cut: 'With a knife, cut one open',
+  dig: 'With a trowel, dig one up',
+};
+const MOST_SETTLERS = 3;
+
+/**
+ * What would tell when the questions have come to an end: the best look of each kind, what could not be told before
+ * among them, since light or a lens may show it. The most telling first; empty when nothing in the book tells them apart.
+ */
+export function whatWouldSettle(context: KeyContext, answers: readonly Answer[]): Settler[] {
+  const found = new Map<string, Settler>();
+  for (const { sign } of looksThatTell(context, answers, new Set()).sort((a, b) => b.gain - a.gain)) {
+    const how = LATER[sign.look];
+    if (!found.has(how)) found.set(how, { how, sign });
+  }
+  return [...found.values()].slice(0, MOST_SETTLERS);
+}
+
+/** Every look that is worth a question, with what it is expected to bring. */
+function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped: ReadonlySet<string>): NextLook[] {
+  const known = heeded(answers);
   const live = hypotheses(context, answers).filter((h) => h.p >= NEGLIGIBLE);
   const total = live.reduce((s, h) => s + h.p, 0);
   const p = Float64Array.from(live, (h) => h.p / total);
   const rows = live.map((h) => h.row);
   const named = live.map((h) => h.of.length > 0);
   const before = entropy(p);
-  const done = new Set([...known.map((a) => a.signId), ...skipped]);
+  const done = new Set([...skipped, ...answers.map((a) => a.signId), ...known.flatMap((a) => answeredWith(a))]);
   const here = new Set<string>(context.host.parts);
-  let best: { look: NextLook; worth: number } | null = null;
+  const looks: NextLook[] = [];
   for (const [at, sign] of SIGNS.entries()) {
     if (done.has(sign.id) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
     const { gain, wouldSettle } = outlook(p, rows, named, at, before);
-    const worth = gain / LOOK_COSTS[sign.look].cost;
-    if (gain < SMALLEST_GAIN || (best && worth <= best.worth)) continue;
-    best = { look: { sign, gain, takes: LOOK_COSTS[sign.look].say, wouldSettle }, worth };
+    if (gain >= SMALLEST_GAIN) looks.push({ sign, gain, takes: LOOK_COSTS[sign.look].say, wouldSettle });
   }
-  return best?.look ?? null;
+  return looks;
 }
+
+/** Signs that need no question after an answer: the plain one after a closer look, and the closer ones where there is none of it. */
+const answeredWith = (a: Answer): readonly string[] => (a.seen ? coveredBy(a.signId) : (findSign(a.signId)?.covers ?? []));
 
 /** "No" to what was asked, since the last "yes". */
 function inVain(known: readonly Answer[]): number {

@@ -7,7 +7,7 @@ import { ENTRIES, type Entry } from './likelihood';
 import { rankSuspects, type Suspect } from './rank';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.96;
+export const SURE_ENOUGH = 0.97;
 const LIKELIER_THAN_NOT = 0.5;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
 const PAIR_SURE = 0.55;
@@ -21,7 +21,7 @@ const ASKED_ABOUT = 3;
 const FEWEST_SEEN = 2;
 const FEWEST_ANSWERS = 4;
 /** A friend shows one thing only as a rule, and is left where it is: less will do, while no trouble is likely. */
-const FRIEND_SURE = 0.93;
+const FRIEND_SURE = 0.92;
 const NO_TROUBLE = 0.05;
 /** What must be reported is shown from here on, or when it would explain what was seen. */
 const WORTH_A_WORD = 0.02;
@@ -154,8 +154,8 @@ const sameToTreat = (a: Suspect, b: Suspect) =>
   // two friends are both left where they are
   (a.kind === 'helper' && b.kind === 'helper') || (!a.notifiable && !b.notifiable && treatedAlike(a, b));
 
-/** One kind, one word on labels, nearly the same means. */
-function treatedAlike(a: { readonly id: string }, b: { readonly id: string }): boolean {
+/** Whether two troubles are treated as one: one kind, one word on labels, nearly the same means. */
+export function treatedAlike(a: { readonly id: string }, b: { readonly id: string }): boolean {
   const [x, y] = [findTrouble(a.id), findTrouble(b.id)];
   return (
     x !== undefined &&

@@ -1,8 +1,9 @@
 import { freshLap, type Look, type Planting } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard, PART_NAMES, type Form, type PartId } from '@sleetbrook/core/cards';
+import type { Sign } from '@sleetbrook/core/catalogue';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { useRouter } from 'expo-router';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveCase, useSaveLook } from '../../api/mutations';
@@ -10,19 +11,19 @@ import { useGarden, usePlantings } from '../../api/queries';
 import { EMPTY_LOOK, useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
-import { Field } from '../../ui/field';
 import { Page } from '../../ui/page';
 import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import type { Naming } from '../../workers/tasks';
 import { PhotoStrip } from '../photos/photo-strip';
+import { sayDate } from '../garden/say-picking';
 import { readCount } from './count';
 import { CountFields } from './count-fields';
 import { PartDrawing } from './part-drawing';
-import { SignTile } from './sign-tile';
+import { SignPicker } from './sign-picker';
 import { SuspectSheet } from './suspect-sheet';
 import { UnsettledSheet } from './unsettled-sheet';
-import { useFoundSigns, useNaming, useSigns } from './use-naming';
+import { useNaming, useSigns } from './use-naming';
 import { Verdict } from './verdict';
 
 /** Stations 1 and 2: choose the part, tap what is seen, get it named. */
@@ -53,10 +54,7 @@ export function LookScreen({
   );
 }
 
-/** So many tiles fit before one has to search; the rest is one tap away. */
-const TILES_AT_FIRST = 12;
-/** Of what is found by words, so many are shown. */
-const FOUND = 12;
+const NO_SIGNS: readonly Sign[] = [];
 /** What was not clear is mostly clear after so many days. From memory. */
 const WATCH_DAYS = 3;
 const DAY_MS = 86_400_000;
@@ -72,20 +70,29 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
   const now = useNow();
   const router = useRouter();
   const [sheet, setSheet] = useState<'none' | 'suspects' | 'unsettled'>('none');
-  const [find, setFind] = useState('');
-  const [all, setAll] = useState(false);
   const [countError, setCountError] = useState<{ affected?: string; looked?: string }>({});
   useEffect(() => {
     if (draft.id === '') setLook(planting.id, { id: v7() });
   }, [draft.id, planting.id, setLook]);
 
+  // reads the draft as it is then: one and the same for as long as the planting is, so that tiles need not be drawn again
+  const answer = useCallback(
+    (signId: string, seen: boolean | undefined, asked = false) => {
+      const kept = { ...EMPTY_LOOK, ...useDrafts.getState().looks[planting.id] };
+      const { [signId]: _old, ...rest } = kept.answers;
+      setLook(planting.id, {
+        answers: seen === undefined ? rest : { ...rest, [signId]: seen },
+        asked: asked ? [...kept.asked, signId] : kept.asked.filter((a) => a !== signId),
+      });
+    },
+    [planting.id, setLook],
+  );
   const host = findHost(planting.hostId);
   const answers = useMemo(
     () => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen, ...(draft.asked.includes(signId) ? { asked: true } : {}) })),
     [draft.answers, draft.asked],
   );
   const naming = useNaming(planting, { answers, skipped: draft.skipped, part: draft.part, refused: draft.refused }, garden);
-  const foundSigns = useFoundSigns(find);
   const signs = useSigns(planting, garden);
   const back = { title: planting.name, href: `/garden/${planting.id}` as const };
 
@@ -107,13 +114,19 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
     return sent;
   };
 
-  /** Not settled is a good end: the look is kept, and goes on from its answers in some days. */
+  /** Not settled is a good end: the look is kept on the device, out of reach of the server too, and goes on from its answers in some days. */
   const watch = async () => {
-    const sent = await send();
-    if (!sent || now === undefined) return;
+    if (now === undefined) return;
+    const count = readCount(draft.affected, draft.looked);
+    if (!count.ok) {
+      setSheet('none');
+      return setCountError(count.errors);
+    }
     const lookAgainOn = new Date(now + WATCH_DAYS * DAY_MS).toISOString().slice(0, 10);
-    setLook(planting.id, { watch: { since: sent.look.at, lookAgainOn } });
-    router.replace(`/garden/${planting.id}`);
+    setLook(planting.id, { watch: { since: new Date(now).toISOString(), lookAgainOn } });
+    setSheet('none');
+    // every answer is in the draft and goes with the next look, should this one not arrive; another screen may not either
+    if (await send().catch(() => null)) router.replace(`/garden/${planting.id}`);
   };
 
   /** One case each: of two at once both are opened, and the first is shown. */
@@ -170,26 +183,12 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
     );
   }
 
-  const answer = (signId: string, seen: boolean | undefined, asked = false) => {
-    const { [signId]: _old, ...rest } = draft.answers;
-    setLook(planting.id, {
-      answers: seen === undefined ? rest : { ...rest, [signId]: seen },
-      asked: asked ? [...draft.asked, signId] : draft.asked.filter((a) => a !== signId),
-    });
-  };
   const finding = naming.data?.finding;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
   const named = leader && findTroubleCard(leader.id);
   const unit = named?.unit ?? 'leaves';
 
   const error = saveLook.error ?? saveCase.error ?? signs.error;
-  const here = (signs.data ?? []).filter((s) => s.parts.includes(part));
-  const wanted = find.trim().toLowerCase();
-  // by one's own words, on whatever part it shows; until those are looked up, by the words of the signs
-  const byId = new Map((signs.data ?? []).map((s) => [s.id, s]));
-  const byWords = foundSigns?.flatMap((id) => byId.get(id) ?? []) ?? here.filter((s) => `${s.name} ${s.question}`.toLowerCase().includes(wanted));
-  const matching = wanted === '' ? here : byWords.slice(0, FOUND);
-  const shown = all || wanted !== '' ? matching : matching.filter((s, i) => i < TILES_AT_FIRST || s.id in draft.answers);
   return (
     <Page
       title="What do you see?"
@@ -203,6 +202,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
             onWhy={() => setSheet('suspects')}
             onUnsettled={() => setSheet('unsettled')}
             onAnswer={(id, seen) => answer(id, seen, true)}
+            onClear={(id) => answer(id, undefined)}
             onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
             onKeep={(s, second) => void keep(s, second).catch(() => undefined)}
           />
@@ -216,7 +216,6 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
             role="tab"
             aria-selected={p === part}
             onPress={() => {
-              setAll(false);
               setLook(planting.id, { part: p });
             }}
             className={`min-h-[48px] justify-center rounded-xl px-4 ${p === part ? 'bg-brook' : 'border border-line bg-slate'}`}
@@ -227,34 +226,13 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
           </Pressable>
         ))}
       </ScrollView>
-      {error && <Failed error={error} />}
-      {here.length > TILES_AT_FIRST && (
-        <View className="px-5 pt-4">
-          <Field label="Find a sign" value={find} onChange={setFind} placeholder="spots, holes, curled" />
-        </View>
-      )}
-      <View className="flex-row flex-wrap gap-3 px-5 pt-4">
-        {shown.map((s) => (
-          <SignTile
-            key={s.id}
-            sign={s}
-            where={s.parts.includes(part) ? undefined : PART_NAMES[s.parts.find((p) => host.parts.includes(p)) ?? part].tile}
-            seen={draft.answers[s.id]}
-            onChange={(seen) => answer(s.id, seen)}
-          />
-        ))}
-      </View>
-      {wanted !== '' && matching.length === 0 && (
-        <View className="px-5 pt-2">
-          <T>No sign by those words on this plant. Say it another way, such as spots, holes, curled, sticky, or look through the pictures.</T>
-          <Button kind="quiet" title="Show the pictures" onPress={() => setFind('')} />
-        </View>
-      )}
-      {shown.length < matching.length && (
+      {draft.watch && (
         <View className="px-5 pt-3">
-          <Button kind="quiet" title={`Show ${matching.length - shown.length} less usual signs`} onPress={() => setAll(true)} />
+          <T live>{`Not settled, and watched: look again on ${sayDate(draft.watch.lookAgainOn)}. It is kept on this device.`}</T>
         </View>
       )}
+      {error && !draft.watch && <Failed error={error} />}
+      <SignPicker key={part} signs={signs.data ?? NO_SIGNS} parts={host.parts} part={part} answers={draft.answers} onAnswer={answer} />
       <T kind="small" className="px-5 pt-3">
         Tap once for seen, twice for not seen, a third time to clear.
       </T>
@@ -294,6 +272,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
         <UnsettledSheet
           open={sheet === 'unsettled'}
           next={naming.data.next}
+          settlers={naming.data.settlers}
           meanwhile={naming.data.meanwhile}
           busy={saveLook.isPending}
           onWatch={() => void watch().catch(() => undefined)}
@@ -326,20 +305,36 @@ interface FootProps {
   readonly onWhy: () => void;
   readonly onUnsettled: () => void;
   readonly onAnswer: (signId: string, seen: boolean) => void;
+  readonly onClear: (signId: string) => void;
   readonly onSkip: (signId: string) => void;
   readonly onKeep: (suspect: Kept, second?: Kept) => void;
 }
 
+/** A name less likely than this is not offered to be taken; who knows that it is that finds it among the suspects. */
+const WORTH_TAKING = 0.2;
+
 /** What it is so far, and the one thing to do next. */
-function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: FootProps) {
+function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onClear, onSkip, onKeep }: FootProps) {
   const finding = naming?.finding;
   const next = naming?.next;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
   const cause = naming?.causes[0];
+  // what can not be is put right before anything more is asked
+  const odd = (naming?.odd.length ?? 0) > 0;
   const open = finding?.state === 'not-settled' || finding?.state === 'no-signs' || (finding?.state === 'settled' && finding.besides.length > 0);
   return (
     <View className="gap-3 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-3">
       <Verdict finding={finding} onWhy={onWhy} />
+      {naming?.odd.map(({ signs, text }) => (
+        <View key={text}>
+          <T kind="small" className="text-rowan">{`${text} Which was it?`}</T>
+          <View className="flex-row flex-wrap gap-x-4">
+            {signs.map((s) => (
+              <Button key={s.id} kind="link" title={`Clear “${s.name.toLowerCase()}”`} onPress={() => onClear(s.id)} />
+            ))}
+          </View>
+        </View>
+      ))}
       {finding?.state === 'settled' && cause && (
         <T kind="small">{`It comes from something else, likely ${cause.name.toLowerCase()}: ${cause.sign ? `look for ${cause.sign.name.toLowerCase()}.` : 'look for that first.'}`}</T>
       )}
@@ -363,7 +358,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
             onPress={() => onKeep(s)}
           />
         ))}
-      {open && next ? (
+      {open && next && !odd ? (
         <View className="gap-2">
           <T kind="body">
             {'Next look: '}
@@ -385,10 +380,11 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onSkip, onKeep }: Fo
           </View>
         </View>
       ) : null}
-      {finding?.state === 'not-settled' && leader && (
+      {finding?.state === 'not-settled' && !next && !odd && <T kind="small">More questions would not tell today. “What now” says what would.</T>}
+      {finding?.state === 'not-settled' && leader && !odd && (
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />
-          {leader.kind !== 'other' && (
+          {leader.kind !== 'other' && leader.probability >= WORTH_TAKING && (
             <Button
               kind="link"
               title={leader.kind === 'trouble' ? 'Take it as that all the same' : 'Keep it as that: no trouble'}

@@ -1,4 +1,4 @@
-import type { Meanwhile, NextLook } from '@sleetbrook/core/diagnose';
+import type { Meanwhile, NextLook, Settler } from '@sleetbrook/core/diagnose';
 import { howSentences, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -9,6 +9,8 @@ import { T } from '../../ui/text';
 interface Props {
   readonly open: boolean;
   readonly next: NextLook | null;
+  /** Other times and tools that would tell. */
+  readonly settlers: readonly Settler[];
   readonly meanwhile: Meanwhile;
   readonly busy: boolean;
   /** To keep the look and go on with it later. */
@@ -17,13 +19,19 @@ interface Props {
 }
 
 /** Not settled is an answer too: what would settle it, what is safe now, and how to ask somebody. */
-export function UnsettledSheet({ open, next, meanwhile, busy, onWatch, onClose }: Props) {
+export function UnsettledSheet({ open, next, settlers, meanwhile, busy, onWatch, onClose }: Props) {
   const { safe, sample } = meanwhile;
   return (
     <Sheet open={open} title="Not settled: what now" onClose={onClose}>
-      <View>
+      <View className="gap-1">
         <Section>What would settle it</Section>
-        <T>{next ? `${next.sign.question} It takes ${next.takes}.` : 'No further look in the book would. A sample would.'}</T>
+        {next && <T>{`${next.sign.question} It takes ${next.takes}.`}</T>}
+        {settlers
+          .filter((s) => s.sign !== next?.sign)
+          .map((s) => (
+            <T key={s.sign.id}>{`${s.how}: ${s.sign.question}`}</T>
+          ))}
+        <T>{settlers.length === 0 ? 'No further look in the book would. A sample would.' : 'Or a sample: how to take one stands below.'}</T>
       </View>
       <View>
         <Section>Safe meanwhile, whichever it is</Section>

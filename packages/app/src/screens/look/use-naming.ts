@@ -46,7 +46,15 @@ interface Look {
 /** Signs by a grower's own words: ids, best first; null while nothing is typed or it is still looked for. */
 export function useFoundSigns(text: string): readonly string[] | null {
   const wanted = text.trim();
-  return useQuery({ queryKey: ['find-signs', wanted], enabled: wanted !== '', staleTime: Infinity, queryFn: () => core().findSigns(wanted) }).data ?? null;
+  return (
+    useQuery({
+      queryKey: ['find-signs', wanted],
+      enabled: wanted !== '',
+      staleTime: Infinity,
+      placeholderData: (before) => before,
+      queryFn: () => core().findSigns(wanted),
+    }).data ?? null
+  );
 }
 
 /** Suspects for the answers so far, ranked in the worker. The last ranking stays while the next is made. */

@@ -12,6 +12,12 @@ export const signEntry = z
     parts: z.array(z.enum(PARTS)).min(1),
     also: z.array(z.string().min(2).max(40)).min(1).optional().describe('Other words people look for it by.'),
     plain: z.literal(true).optional().describe('Anything may do it: by itself it names nothing, though one suspect alone may list it.'),
+    covers: z
+      .array(id)
+      .min(2)
+      .optional()
+      .describe('Signs that are this one, seen more closely. Whoever shows one of them shows this: it need not be listed again.'),
+    against: z.array(id).min(1).optional().describe('Signs that can not be there beside it.'),
     look: z.enum(LOOKS).describe('What it takes to see it.'),
     drawing: drawingSchema.optional().describe('Left out for what can not be drawn.'),
   })

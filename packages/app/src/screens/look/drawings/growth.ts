@@ -52,6 +52,42 @@ export const GROWTH_FORMS: Readonly<Record<string, Motif>> = {
       (x, y) => [solid(circle(x, y, 2.6), t.ochreGround, t.bark, 1)],
     ),
   ],
+  'tip:soft': ({ t }) => [
+    line('M82 118C80 92 78 70 84 46C88 32 104 26 114 40', t.moss, 7),
+    ...leaflet(t, 114, 40, 172, 0.95, t.leaf),
+    ...leaflet(t, 108, 32, 196, 0.8, t.leaf),
+    ...leaflet(t, 98, 30, 150, 0.7, t.leaf),
+    solid('M80 82C56 84 36 76 24 60C48 56 70 64 80 82Z', t.leaf, t.moss, 3),
+    solid('M82 98C104 102 122 94 134 80C110 76 90 84 82 98Z', t.leaf, t.moss, 3),
+  ],
+  'leaf:gone-yellow': ({ t }) => [solid(BLADE, t.ochreGround, t.ochre, 3.2), { ...line(VEINS, t.ochre), opacity: 0.65 }],
+  'plant:hanging': ({ t }) => [
+    line('M20 108H140', t.bark, 3),
+    line('M80 106C78 80 80 58 96 44C108 36 120 44 120 58', t.moss, 6.5),
+    ...leaflet(t, 120, 58, 184, 1.1, t.leaf),
+    ...leaflet(t, 104, 42, 206, 1, t.leaf),
+    ...leaflet(t, 84, 60, 196, 1.15, t.leaf),
+    ...leaflet(t, 80, 78, 158, 0.8, t.leaf),
+  ],
+  'fruit:lumpy': ({ t }) => [
+    line('M80 28C80 16 86 10 92 6', t.bark, 5),
+    solid(
+      'M80 28C92 16 110 24 112 38C130 38 138 56 126 68C134 84 120 98 106 94C98 110 78 112 70 100C54 108 38 96 42 80C26 72 26 52 42 46C42 28 66 18 80 28Z',
+      t.rowanGround,
+      t.rowan,
+      3.2,
+    ),
+    ...at(
+      [
+        [60, 50],
+        [96, 48],
+        [76, 72],
+        [106, 76],
+        [56, 82],
+      ],
+      (x, y) => [line(`M${x - 8} ${y + 3}q8 -9 16 0`, t.rowan, 2)],
+    ),
+  ],
   'fruit:lopsided': ({ t }) => [
     line('M80 30C80 18 86 10 92 6', t.bark, 5),
     solid('M80 28C112 18 132 42 124 72C116 100 96 108 84 104C66 106 50 92 50 74C48 52 58 32 80 28Z', t.rowanGround, t.rowan, 3.2),
