@@ -67,6 +67,8 @@ test('not settled gives what would settle it, what is safe meanwhile and how to 
   await page.getByRole('button', { name: 'Whole plant' }).click();
   await page.getByLabel('Find a sign').fill('stunted');
   await page.getByRole('button', { name: /^Stunted and slow/ }).click();
+  // what is asked before anything was seen gives way to what fits it
+  await expect(page.getByText(/^Not settled: /)).toBeVisible();
   const question = page.getByText(/^Next look:/);
   await expect(question).toBeVisible();
   const first = await question.innerText();

@@ -1,5 +1,15 @@
 import { FRIENDS, HOSTS, SIGNS, TROUBLES, type Friend, type Host, type Trouble, type Typicality } from '../../packages/core/src/catalogue';
-import { nextLook, rankSuspects, settle, type Answer, type Finding, type KeyContext, type Suspect } from '../../packages/core/src/diagnose';
+import {
+  closerLook,
+  nextLook,
+  rankSuspects,
+  settle,
+  type Answer,
+  type CloserLook,
+  type Finding,
+  type KeyContext,
+  type Suspect,
+} from '../../packages/core/src/diagnose';
 import { usualness, type WeatherWord } from '../../packages/core/src/scout';
 
 /** A name with the confidence it was stated with. */
@@ -142,15 +152,21 @@ export function simulateCase(random: () => number): Outcome {
   let suspects = rankSuspects(context, answers);
   let finding = settle(context, suspects, answers);
   const along = [statement(finding, suspects)];
-  for (let asked = 0; asked < (kind === 'two' ? MOST_OF_TWO : MOST_ANSWERS) && !done(finding); asked++) {
-    const look = nextLook(context, answers, skipped);
-    if (!look) break;
+  let asked = 0;
+  for (; asked < (kind === 'two' ? MOST_OF_TWO : MOST_ANSWERS) && !done(finding); asked++) {
+    const closer = closerLook(context, answers, skipped);
+    const look = closer ? null : nextLook(context, answers, skipped);
+    const about = closer?.plain ?? look?.sign;
+    if (!about) break;
     if (random() < MISSING) {
-      skipped.push(look.sign.id);
+      skipped.push(about.id);
       continue;
     }
-    const there = shown.has(look.sign.id);
-    answers.push({ signId: look.sign.id, seen: random() < WRONG ? !there : there, asked: true });
+    if (closer) answers.push(...chosen(closer, shown, random));
+    else {
+      const there = shown.has(about.id);
+      answers.push({ signId: about.id, seen: random() < WRONG ? !there : there, asked: true });
+    }
     suspects = rankSuspects(context, answers);
     finding = settle(context, suspects, answers);
     along.push(statement(finding, suspects));
@@ -162,9 +178,17 @@ export function simulateCase(random: () => number): Outcome {
     top: suspects.slice(0, 3).map((s) => s.id),
     confidence: statement(finding, suspects).confidence,
     along,
-    asked: answers.length - new Set(told).size + skipped.length,
+    asked,
     finding,
   };
+}
+
+/** One of several kinds, or none of them; one in ten is mistaken. */
+function chosen({ kinds }: CloserLook, shown: ReadonlySet<string>, random: () => number): Answer[] {
+  const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
+  const right = random() >= WRONG;
+  const one = pick(kinds.filter((k) => shown.has(k.id) === right));
+  return one ? [{ signId: one.id, seen: true, asked: true }] : kinds.map((k) => ({ signId: k.id, seen: false, asked: true }));
 }
 
 const isTrouble = (e: Entry) => e.kind !== 'helper' && e.kind !== 'look-alike';

@@ -3,7 +3,7 @@ import { FRIENDS, HOSTS, SIGNS, TROUBLES, findHost, findSign } from '../src/cata
 import { TYPICALITY } from '../src/catalogue/schema';
 import { rowOf, SIGN_AT, WHEN_ASKED } from '../src/diagnose/likelihood';
 import { closerGiven, plainGiven, plainSeen, rowGiven } from '../src/diagnose/plain';
-import { contradictions, heeded, nextLook, rankSuspects, settle, whatWouldSettle, type Answer, type KeyContext } from '../src/diagnose';
+import { closerLook, contradictions, heeded, nextLook, rankSuspects, settle, whatWouldSettle, type Answer, type KeyContext } from '../src/diagnose';
 
 const on = (id: string): KeyContext => {
   const host = findHost(id);
@@ -129,6 +129,49 @@ describe('one witness, not two', () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe('which kind of it', () => {
+  test('is asked once for a plain sign that was seen, of what this plant can show, and not when it was answered or passed over', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...HOSTS), fc.constantFrom(...PLAIN), (host, plain) => {
+        const context: KeyContext = { host, month: 6, recent: [] };
+        const asked = closerLook(context, see(plain.id));
+        expect(closerLook(context, not(plain.id))).toBeNull();
+        expect(closerLook(context, see('leaves-drop'))).toBeNull();
+        if (!asked) return;
+        expect(asked.plain.id).toBe(plain.id);
+        expect(asked.kinds.length).toBeGreaterThanOrEqual(2);
+        expect(asked.kinds.length).toBeLessThanOrEqual(5);
+        for (const k of asked.kinds) {
+          expect(plain.covers).toContain(k.id);
+          expect(k.parts.some((p) => host.parts.includes(p))).toBe(true);
+        }
+        expect(closerLook(context, see(plain.id), [plain.id])).toBeNull();
+        const kind = asked.kinds[0]?.id ?? '';
+        for (const seen of [true, false]) expect(closerLook(context, [...see(plain.id), { signId: kind, seen, asked: true }])).toBeNull();
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  test('"none of these" is one "no" among the eight after which nothing more is asked', () => {
+    const context = on('tomato');
+    const kinds = closerLook(context, see('leaves-yellow'))?.kinds ?? [];
+    expect(kinds.length).toBeGreaterThan(3);
+    let answers: Answer[] = [...see('leaves-yellow'), ...kinds.map((k) => ({ signId: k.id, seen: false, asked: true }))];
+    let more = 0;
+    for (let look = nextLook(context, answers); look; look = nextLook(context, answers), more++)
+      answers = [...answers, { signId: look.sign.id, seen: false, asked: true }];
+    // another kind of yellow that was not on offer may be asked about, and counts as one more
+    expect(more).toBeGreaterThanOrEqual(6);
+    expect(more).toBeLessThanOrEqual(7);
+  });
+
+  test('no plant is asked for fruit or flowers that it has not got yet', () => {
+    expect(closerLook({ ...on('pear'), stage: 'growing' }, see('lumpy-fruit'))).toBeNull();
+    expect(closerLook({ ...on('pear'), stage: 'fruiting' }, see('lumpy-fruit'))).not.toBeNull();
   });
 });
 

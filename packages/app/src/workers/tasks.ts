@@ -56,6 +56,8 @@ import {
   whatWouldSettle,
   type Contradiction,
   type Settler,
+  closerLook,
+  type CloserLook,
 } from '@sleetbrook/core/diagnose';
 import { findPlants, findSigns } from '@sleetbrook/core/find';
 import { sayProvenance } from '@sleetbrook/core/measure';
@@ -93,6 +95,8 @@ export interface Naming {
   readonly suspects: readonly NamedSuspect[];
   readonly finding: Finding;
   readonly next: NextLook | null;
+  /** Which kind of a plain sign it is, asked before anything else. */
+  readonly closer: CloserLook | null;
   readonly causes: readonly Cause[];
   readonly meanwhile: Meanwhile;
   /** What would tell, when nothing more is asked. */
@@ -189,7 +193,16 @@ export interface MayCome {
   readonly timely: Timely | null;
 }
 
-const NOTHING: Naming = { suspects: [], finding: { state: 'no-signs' }, next: null, causes: [], meanwhile: meanwhile([], null), settlers: [], odd: [] };
+const NOTHING: Naming = {
+  suspects: [],
+  finding: { state: 'no-signs' },
+  next: null,
+  closer: null,
+  causes: [],
+  meanwhile: meanwhile([], null),
+  settlers: [],
+  odd: [],
+};
 
 function withWords(s: Suspect): NamedSuspect {
   const trouble = findTrouble(s.id);
@@ -236,6 +249,7 @@ export const tasks = {
       suspects: suspects.slice(0, SHOWN).map(withWords),
       finding,
       next: nextLook(context, task.answers, task.skipped),
+      closer: closerLook(context, task.answers, task.skipped),
       causes: finding.state === 'no-signs' ? [] : causesOf(context, task.answers, finding.leader.id),
       meanwhile: meanwhile(suspects, task.part),
       settlers: finding.state === 'not-settled' ? whatWouldSettle(context, task.answers) : [],

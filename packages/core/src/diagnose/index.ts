@@ -2,7 +2,7 @@ export { heeded, type Answer } from './answer';
 export { causesOf, type Cause } from './causes';
 export type { Evidence } from './evidence';
 export { contradictions, type Contradiction } from './contradictions';
-export { nextLook, whatWouldSettle, type NextLook, type Settler } from './next-look';
+export { closerLook, nextLook, whatWouldSettle, type CloserLook, type NextLook, type Settler } from './next-look';
 export { rankSuspects, type Suspect } from './rank';
 export { recentWords, seasonalMonth } from './recent';
 export { settle, SURE_ENOUGH, treatedAlike, type Finding } from './settled';

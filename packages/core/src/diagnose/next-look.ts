@@ -1,7 +1,8 @@
 import { findSign, LOOK_COSTS, SIGNS, type LookKind, type PartId, type Sign } from '../catalogue';
 import { coveredBy, heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
-import { hypotheses } from './hypotheses';
+import { explains } from './explains';
+import { hypotheses, type Hypothesis } from './hypotheses';
 import { SURE_ENOUGH } from './settled';
 
 export interface NextLook {
@@ -38,6 +39,44 @@ export function nextLook(context: KeyContext, answers: readonly Answer[], skippe
   }
   return best?.look ?? null;
 }
+
+/** A plain sign that was seen, and what it may be, seen more closely: one look that takes the place of several questions. */
+export interface CloserLook {
+  readonly plain: Sign;
+  /** The likeliest first. */
+  readonly kinds: readonly Sign[];
+}
+
+/** So many fit beside each other under a thumb. */
+const MOST_KINDS = 5;
+/** A kind that hardly anybody on this plant shows is no choice. */
+const LEAST_CHANCE = 0.02;
+
+/**
+ * Which kind of a plain sign it is: asked once, before anything else, for the first plain sign seen of which nothing closer was
+ * answered.
+ * @param skipped plain signs of which the grower could not tell
+ * @returns null where no plain sign was seen, or fewer than two kinds of it are likely enough
+ */
+export function closerLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): CloserLook | null {
+  const answered = new Set(answers.map((a) => a.signId));
+  for (const { signId, seen } of heeded(answers)) {
+    const plain = findSign(signId);
+    if (!seen || !plain || skipped.includes(signId) || plain.covers.some((id) => answered.has(id))) continue;
+    const accounts = hypotheses(context, answers).filter((h) => h.p >= NEGLIGIBLE);
+    const kinds = plain.covers
+      .flatMap((id) => findSign(id) ?? [])
+      .filter((s) => s.parts.some((part) => (context.host.parts as readonly PartId[]).includes(part) && carried(part, context.stage)))
+      .map((sign) => ({ sign, chance: accounts.reduce((sum, h) => sum + (showsCloser(h, sign.id) ? h.p : 0), 0) }))
+      .filter((k) => k.chance >= LEAST_CHANCE)
+      .sort((a, b) => b.chance - a.chance)
+      .slice(0, MOST_KINDS);
+    if (kinds.length >= 2) return { plain, kinds: kinds.map((k) => k.sign) };
+  }
+  return null;
+}
+
+const showsCloser = (h: Hypothesis, signId: string) => h.of.some((entry) => explains(entry, signId));
 
 /** Another time, another tool: what the looks of today could not tell. */
 export interface Settler {
@@ -92,10 +131,17 @@ function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped:
 /** Signs that need no question after an answer: the plain one after a closer look, and the closer ones where there is none of it. */
 const answeredWith = (a: Answer): readonly string[] => (a.seen ? coveredBy(a.signId) : (findSign(a.signId)?.covers ?? []));
 
-/** "No" to what was asked, since the last "yes". */
+/** "No" to what was asked, since the last "yes"; "none of these" to the kinds of a plain sign is one of them. */
 function inVain(known: readonly Answer[]): number {
   const asked = known.filter((a) => a.asked);
-  return asked.length - 1 - asked.map((a) => a.seen).lastIndexOf(true);
+  const since = asked.slice(asked.map((a) => a.seen).lastIndexOf(true) + 1);
+  const seen = new Set(known.filter((a) => a.seen).map((a) => a.signId));
+  const times = new Map<string, number>();
+  for (const a of since) {
+    const about = coveredBy(a.signId).find((plain) => seen.has(plain)) ?? a.signId;
+    times.set(about, (times.get(about) ?? 0) + 1);
+  }
+  return [...times.values()].reduce((sum, n) => sum + Math.ceil(n / MOST_KINDS), 0);
 }
 
 /** Whether a plant at that stage has such a part to look at. */

@@ -7,7 +7,7 @@ import { ENTRIES, type Entry } from './likelihood';
 import { rankSuspects, type Suspect } from './rank';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.97;
+export const SURE_ENOUGH = 0.975;
 const LIKELIER_THAN_NOT = 0.5;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
 const PAIR_SURE = 0.55;
@@ -21,7 +21,7 @@ const ASKED_ABOUT = 3;
 const FEWEST_SEEN = 2;
 const FEWEST_ANSWERS = 4;
 /** A friend shows one thing only as a rule, and is left where it is: less will do, while no trouble is likely. */
-const FRIEND_SURE = 0.92;
+const FRIEND_SURE = 0.9;
 const NO_TROUBLE = 0.05;
 /** What must be reported is shown from here on, or when it would explain what was seen. */
 const WORTH_A_WORD = 0.02;
@@ -67,7 +67,12 @@ const ENTRY = new Map(ENTRIES.map((e) => [e.id, e]));
  */
 export function settle(context: KeyContext, suspects: readonly Suspect[], answers: readonly Answer[]): Finding {
   const [leader, next] = suspects;
-  const duties = (named: readonly Suspect[]) => reportBeside(named, [...suspects, ...refusedDuties(context, answers)], seen);
+  const duties = (named: readonly Suspect[]) =>
+    reportBeside(
+      named,
+      [...suspects, ...refusedDuties(context, answers)].sort((x, y) => y.probability - x.probability),
+      seen,
+    );
   const known = heeded(answers);
   if (known.length === 0 || !leader) return { state: 'no-signs' };
   const seen = known.filter((a) => a.seen).map((a) => a.signId);

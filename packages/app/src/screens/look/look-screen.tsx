@@ -17,6 +17,7 @@ import { T } from '../../ui/text';
 import type { Naming } from '../../workers/tasks';
 import { PhotoStrip } from '../photos/photo-strip';
 import { sayDate } from '../garden/say-picking';
+import { CloserAsked } from './closer-asked';
 import { readCount } from './count';
 import { CountFields } from './count-fields';
 import { PartDrawing } from './part-drawing';
@@ -87,6 +88,9 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
     },
     [planting.id, setLook],
   );
+  const answerAll = (signIds: readonly string[], seen: boolean) => {
+    for (const id of signIds) answer(id, seen, true);
+  };
   const host = findHost(planting.hostId);
   const answers = useMemo(
     () => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen, ...(draft.asked.includes(signId) ? { asked: true } : {}) })),
@@ -202,6 +206,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
             onWhy={() => setSheet('suspects')}
             onUnsettled={() => setSheet('unsettled')}
             onAnswer={(id, seen) => answer(id, seen, true)}
+            onNone={(ids) => answerAll(ids, false)}
             onClear={(id) => answer(id, undefined)}
             onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
             onKeep={(s, second) => void keep(s, second).catch(() => undefined)}
@@ -305,6 +310,7 @@ interface FootProps {
   readonly onWhy: () => void;
   readonly onUnsettled: () => void;
   readonly onAnswer: (signId: string, seen: boolean) => void;
+  readonly onNone: (signIds: readonly string[]) => void;
   readonly onClear: (signId: string) => void;
   readonly onSkip: (signId: string) => void;
   readonly onKeep: (suspect: Kept, second?: Kept) => void;
@@ -314,9 +320,10 @@ interface FootProps {
 const WORTH_TAKING = 0.2;
 
 /** What it is so far, and the one thing to do next. */
-function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onClear, onSkip, onKeep }: FootProps) {
+function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onSkip, onKeep }: FootProps) {
   const finding = naming?.finding;
   const next = naming?.next;
+  const closer = naming?.closer;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
   const cause = naming?.causes[0];
   // what can not be is put right before anything more is asked
@@ -358,7 +365,15 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onClear, onSkip, onK
             onPress={() => onKeep(s)}
           />
         ))}
-      {open && next && !odd ? (
+      {open && closer && !odd && (
+        <CloserAsked
+          look={closer}
+          onKind={(id) => onAnswer(id, true)}
+          onNone={() => onNone(closer.kinds.map((s) => s.id))}
+          onSkip={() => onSkip(closer.plain.id)}
+        />
+      )}
+      {open && next && !odd && !closer ? (
         <View className="gap-2">
           <T kind="body">
             {'Next look: '}
@@ -380,7 +395,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onClear, onSkip, onK
           </View>
         </View>
       ) : null}
-      {finding?.state === 'not-settled' && !next && !odd && <T kind="small">More questions would not tell today. “What now” says what would.</T>}
+      {finding?.state === 'not-settled' && !next && !closer && !odd && <T kind="small">More questions would not tell today. “What now” says what would.</T>}
       {finding?.state === 'not-settled' && leader && !odd && (
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />
