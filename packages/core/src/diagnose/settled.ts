@@ -7,7 +7,7 @@ import { ENTRIES, type Entry } from './likelihood';
 import { rankSuspects, type Suspect } from './rank';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.975;
+export const SURE_ENOUGH = 0.98;
 const LIKELIER_THAN_NOT = 0.5;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
 const PAIR_SURE = 0.55;
