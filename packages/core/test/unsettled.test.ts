@@ -192,6 +192,16 @@ describe('settled enough', () => {
     if (f.state !== 'no-signs') expect([f.leader.id, ...f.report.map((s) => s.id)]).toContain('fire-blight');
   });
 
+  test('two signs of what must be reported keep it in view, however well something else explains all of them', () => {
+    // browned blossom and dieback after a frost: fire blight does that, too
+    const f = found(on('pear'), see('scorched-patches', 'fruit-drop', 'blossom-brown', 'dieback'));
+    expect(f).toMatchObject({ leader: { id: 'frost-damage' } });
+    if (f.state !== 'no-signs') expect(f.report.map((s) => s.id)).toContain('fire-blight');
+    // one plain sign alone does not
+    const plain = found(on('pear'), see('scorched-patches', 'fruit-drop'));
+    if (plain.state !== 'no-signs') expect(plain.report.map((s) => s.id)).not.toContain('fire-blight');
+  });
+
   test('a refused name is out of it, and the next one leads', () => {
     const context = on('broad-bean');
     const answers = see('dark-crowd', 'ants', 'sticky');

@@ -139,7 +139,10 @@ function reportBeside(named: readonly Suspect[], suspects: readonly Suspect[], s
     .filter((s) => s.notifiable && !named.some((n) => n.id === s.id))
     .filter((s) => {
       const entry = ENTRY.get(s.id);
-      return s.probability >= WORTH_A_WORD || (s.probability >= FAINT && entry !== undefined && seen.some((id) => explains(entry, id)));
+      const mine = entry ? seen.filter((id) => explains(entry, id)) : [];
+      // two signs of it, of which one is no plain one, are never passed over, however well something else explains them
+      const speaks = mine.length >= FEWEST_SEEN && mine.some((id) => !findSign(id)?.plain);
+      return speaks || s.probability >= WORTH_A_WORD || (s.probability >= FAINT && mine.length > 0);
     })
     .slice(0, MOST_REPORTED);
 }
