@@ -236,7 +236,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
           <T live>{`Not settled, and watched: look again on ${sayDate(draft.watch.lookAgainOn)}. It is kept on this device.`}</T>
         </View>
       )}
-      {error && !draft.watch && <Failed error={error} />}
+      {error && <Failed error={error} />}
       <SignPicker key={part} signs={signs.data ?? NO_SIGNS} parts={host.parts} part={part} answers={draft.answers} onAnswer={answer} />
       <T kind="small" className="px-5 pt-3">
         Tap once for seen, twice for not seen, a third time to clear.
