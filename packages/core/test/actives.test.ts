@@ -235,6 +235,11 @@ describe('copper, by what is measured out', () => {
     expect(word?.sentence).toMatch(/Make 25 in 100 of it at most, or wait until .*20 Nov/);
     expect(plan(5, [had('2025-11-20T12:00:00Z', 20)])).toMatchObject({ over: false });
   });
+  test('one that falls out of the year may not be enough, and just enough is', () => {
+    const two = (first: number, second: number) => [had('2025-04-01T12:00:00Z', first), had('2025-11-20T12:00:00Z', second)];
+    expect(plan(20, two(4, 10))).toMatchObject({ over: true, opensAt: at('2026-11-20T12:00:00Z') });
+    expect(plan(20, two(10, 5))).toMatchObject({ over: true, opensAt: at('2026-04-01T12:00:00Z') });
+  });
   test('ground that has had its seven years gets none, however little', () => {
     const years = [2020, 2021, 2022, 2023, 2024, 2025].map((y) => had(`${y}-01-10T12:00:00Z`, 9.2));
     expect(plan(2, years)).toMatchObject({ over: true, sentence: expect.stringMatching(/in seven years/) });

@@ -1,4 +1,4 @@
-import { afterCount, lookAgainOn, nextRound, type Rounds } from '../src/decide';
+import { afterCount, courseOf, lookAgainOn, nextRound, type Rounds } from '../src/decide';
 import { at } from './situation';
 
 const base: Rounds = {
@@ -66,5 +66,18 @@ describe('the next round', () => {
     expect(soap > '2026-06-03' && soap < '2026-06-10').toBe(true);
     expect(neem > soap).toBe(true);
     expect(() => lookAgainOn({ ...base, done: [] }, 5)).toThrow(RangeError);
+  });
+  test('a course of weeks is looked at between its rounds, and by its own measure when it is through', () => {
+    const rounds = (n: number, labelDays: number) => ({
+      ...base,
+      controlId: 'neem-spray',
+      labelDays,
+      done: Array.from({ length: n }, (_, i) => at(`2026-06-0${i + 1}T19:00:00Z`)),
+    });
+    const days = (n: number, labelDays: number) => (Date.parse(lookAgainOn(rounds(n, labelDays), 40)) - Date.parse('2026-06-01')) / 86_400_000 - (n - 1);
+    const { judgeDays = 0, rounds: course, every } = courseOf('neem-spray') ?? { rounds: { least: 0 }, every: { min: 0 } };
+    expect(course.least).toBeGreaterThan(1);
+    expect(days(1, 1)).toBe(Math.min(every.min, Math.max(judgeDays, 40)));
+    expect(days(course.least, 1)).toBe(Math.max(judgeDays, 40));
   });
 });

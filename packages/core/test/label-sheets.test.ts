@@ -87,6 +87,7 @@ describe('files of sheets', () => {
     ['an unknown crop', (t) => t.replace('"beans"', '"bananarama"'), 'sheets.0.lines.0.crops.0', /no crop known here/],
     ['another format', (t) => t.replace('sleetbrook-label-sheets', 'shopping-list'), 'format', /does not say/],
     ['a version to come', (t) => t.replace('"version": 1,\n  "sheets"', '"version": 9,\n  "sheets"'), 'version', /Only version 1/],
+    ['remarks', (t) => t.replace('"bees": "toxic"', '"bees": "toxic" /* from the pack */'), 'file', /not JSON/],
     ['not JSON', (t) => t.replace('"bees": "toxic"', '"bees": toxic'), 'file', /not JSON/],
   ])('%s: named with its line, and nothing is taken', (_what, spoil, field, message) => {
     const text = spoil(writeSheetFile([own()]));

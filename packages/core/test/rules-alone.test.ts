@@ -28,6 +28,9 @@ const inARow = (mostRunning: number): LabelSheet => ({
   lines: pyrethrins.lines.map((l) => ({ ...l, mostRunning })),
 });
 
+// a multi-site group needs no turns, unless the label says so
+const copperSheet = findSheet('copper-hydroxide') as LabelSheet;
+const copperInARow: LabelSheet = { ...copperSheet, id: 'own-copper-run', specimen: false, lines: copperSheet.lines.map((l) => ({ ...l, mostRunning: 1 })) };
 const oak: Setup = { host: 'oak', trouble: 'processionary' };
 const beetle: Setup = { host: 'potato', trouble: 'colorado-beetle', country: 'GB' };
 const rhododendron: Setup = { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T12:00:00Z' };
@@ -99,6 +102,14 @@ const CASES: Case[] = [
     'rotation',
     'not-now',
     { sheets: [inARow(3)], records: [8, 15].map((d) => past('pyrethrins', `2026-05-${String(d).padStart(2, '0')}T12:00:00Z`)) },
+  ],
+  [
+    'rotation',
+    'copper-spray',
+    { ...tomato, sheets: [copperInARow], records: [past('copper-hydroxide', '2026-07-01T12:00:00Z', 'blights')] },
+    'rotation',
+    'not-now',
+    { ...tomato, records: [10, 20, 30].map((d) => past('copper-hydroxide', `2026-06-${d}T12:00:00Z`, 'blights')) },
   ],
   ['hens', 'organophosphate-spray', { around: ['hens'] }, 'hens', 'note', {}],
   [

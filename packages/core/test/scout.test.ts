@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findHost, findTrouble, HOSTS, type Host } from '../src/catalogue';
+import { findHost, findTrouble, FRIENDS, HOSTS, SIGNS, TROUBLES, type Host } from '../src/catalogue';
 import {
   climateOf,
   enough,
@@ -83,6 +83,19 @@ describe('how usual', () => {
     const aphid = trouble('black-bean-aphid');
     expect(usualness(aphid, around)).toBeGreaterThan(usualness(aphid, { ...around, month: 1 }));
     expect(usualness(aphid, { ...around, recent: ['dry', 'warm'] })).toBeGreaterThan(usualness(aphid, around));
+  });
+  test('what shows on no part that a plant is looked at by is no suspect there', () => {
+    for (const entry of [...TROUBLES, ...FRIENDS]) {
+      for (const on of HOSTS) {
+        const shown = SIGNS.some((s) => (entry.signs[s.id] ?? 'never') !== 'never' && s.parts.some((p) => on.parts.includes(p)));
+        if (!shown) expect(usualness(entry, { host: on, month: 7, recent: [] })).toBe(0);
+      }
+    }
+    const bees = FRIENDS.find((f) => f.id === 'bees');
+    const flowerless = HOSTS.find((h) => !h.parts.includes('flower'));
+    if (!bees || !flowerless) throw new Error('no bees, or flowers everywhere');
+    expect(usualness(bees, { host: flowerless, month: 7, recent: [] })).toBe(0);
+    expect(usualness(bees, around)).toBeGreaterThan(0);
   });
   test('a month stands for those that are like it', () => {
     const where = (latitude: number, longitude: number, country: string | null = null) => ({ where: { latitude, longitude, country } });

@@ -197,9 +197,39 @@ describe('settled enough', () => {
     const f = found(on('pear'), see('scorched-patches', 'fruit-drop', 'blossom-brown', 'dieback'));
     expect(f).toMatchObject({ leader: { id: 'frost-damage' } });
     if (f.state !== 'no-signs') expect(f.report.map((s) => s.id)).toContain('fire-blight');
-    // one plain sign alone does not
+    // what it shows nowhere does not bring it up
     const plain = found(on('pear'), see('scorched-patches', 'fruit-drop'));
     if (plain.state !== 'no-signs') expect(plain.report.map((s) => s.id)).not.toContain('fire-blight');
+  });
+
+  test('nor is it passed over when one plain sign is all that tells of it', () => {
+    // a fig in a late frost, its fruit on the ground: that may be the fruit fly, as little as it looks like it
+    const f = found(on('fig'), see('fruit-drop', 'purple-tint', 'blossom-brown', 'frost-black'));
+    expect(f).toMatchObject({ leader: { id: 'frost-damage' } });
+    if (f.state !== 'no-signs') expect(f.report.map((s) => s.id)).toContain('fruit-fly');
+  });
+
+  test('whatever else is there too, what must be reported is named or beside it when one of its signs was seen', () => {
+    let beside = 0;
+    for (const t of TROUBLES.filter((x) => x.report)) {
+      const host = HOSTS.find((h) => !h.stands && usualness(t, on(h.id)) > 0.3);
+      if (!host) continue;
+      const can = new Set(SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p))).map((s) => s.id));
+      const usual = (x: (typeof TROUBLES)[number]) =>
+        Object.entries(x.signs).flatMap(([id, how]) => (can.has(id) && (how === 'always' || how === 'often') ? [id] : []));
+      const others = TROUBLES.filter((x) => x !== t && usualness(x, on(host.id)) >= 0.5 && usual(x).length >= 2).slice(0, 12);
+      for (const other of others) {
+        for (const mine of usual(t).slice(0, 3)) {
+          const f = found(on(host.id), see(...new Set([mine, ...usual(other).slice(0, 3)])));
+          const notifiable = rankSuspects(on(host.id), see(mine)).find((s) => s.id === t.id)?.notifiable;
+          if (f.state === 'no-signs' || !notifiable) continue;
+          const named = [f.leader.id, ...(f.state === 'two' ? [f.second.id] : [])];
+          if (!named.includes(t.id)) beside++;
+          expect([t.id, mine, other.id, ...named, ...f.report.map((s) => s.id)].filter((id) => id === t.id).length).toBeGreaterThan(1);
+        }
+      }
+    }
+    expect(beside).toBeGreaterThan(50);
   });
 
   test('a refused name is out of it, and the next one leads', () => {

@@ -5,11 +5,13 @@ import { findControl, type Control, type HourNeeds } from '../src/catalogue';
 import type { LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
 import {
+  beesFly,
   certaintyOf,
   conditionsOver,
   deltaT,
   irradiance,
   needsOf,
+  RAIN_THAT_COUNTS_MM,
   openHours,
   reasonsAt,
   sunAltitude,
@@ -79,6 +81,14 @@ describe('open hours', () => {
     for (const span of openHours(slots, soap, inFlower).open) {
       for (const c of slots.filter((s) => s.at >= span.from && s.at < span.to)) expect(c.beesFlying).toBe(false);
     }
+  });
+
+  // the borders as they stand in the docstring: from memory, on the cautious side
+  test('bees fly up to each border and not on it', () => {
+    const flying = { temperatureC: 9.01, sunAltitude: 3.01, windMs: 7.99, rainMm: 0 };
+    expect(beesFly(flying)).toBe(true);
+    for (const change of [{ temperatureC: 9 }, { sunAltitude: 3 }, { windMs: 8 }, { rainMm: RAIN_THAT_COUNTS_MM }])
+      expect(beesFly({ ...flying, ...change })).toBe(false);
   });
 
   test('rain to come, wind, heat, cold and wet leaves close an hour', () => {

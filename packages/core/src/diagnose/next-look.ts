@@ -9,6 +9,8 @@ export interface NextLook {
   readonly sign: Sign;
   /** Expected bits of information from looking. */
   readonly gain: number;
+  /** By how much the likeliest account is expected to grow by it, 0 … 1. */
+  readonly rise: number;
   /** What it takes: "a glance", "turn a leaf". */
   readonly takes: string;
   /** One of the two answers would settle it. */
@@ -23,8 +25,9 @@ const SMALLEST_GAIN = 0.004;
 const MOST_IN_VAIN = 8;
 
 /**
- * The one look that would tell most for its trouble: expected information gain over cost, over all accounts of what was
- * seen, two at once among them. Never a question already answered or passed over, nor a part this host does not have
+ * The one look that would tell most for its trouble, over all accounts of what was seen, two at once among them: expected
+ * information gain, and how much surer of the first it would make, over the root of the cost (by cost itself the easy
+ * looks were asked for and the telling ones left). Never a question already answered or passed over, nor a part this host does not have
  * or does not carry at its stage.
  * @param skipped signs the grower could not tell
  * @returns null when nothing left would tell at least SMALLEST_GAIN bits, or too many were asked in vain
@@ -34,7 +37,7 @@ export function nextLook(context: KeyContext, answers: readonly Answer[], skippe
   if (inVain(known) + skipped.length >= MOST_IN_VAIN) return null;
   let best: { look: NextLook; worth: number } | null = null;
   for (const look of looksThatTell(context, answers, new Set(skipped))) {
-    const worth = look.gain / LOOK_COSTS[look.sign.look].cost;
+    const worth = (look.gain + look.rise) / Math.sqrt(LOOK_COSTS[look.sign.look].cost);
     if (!best || worth > best.worth) best = { look, worth };
   }
   return best?.look ?? null;
@@ -122,8 +125,8 @@ function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped:
   const looks: NextLook[] = [];
   for (const [at, sign] of SIGNS.entries()) {
     if (done.has(sign.id) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
-    const { gain, wouldSettle } = outlook(p, rows, named, at, before);
-    if (gain >= SMALLEST_GAIN) looks.push({ sign, gain, takes: LOOK_COSTS[sign.look].say, wouldSettle });
+    const { gain, rise, wouldSettle } = outlook(p, rows, named, at, before);
+    if (gain >= SMALLEST_GAIN) looks.push({ sign, gain, rise, takes: LOOK_COSTS[sign.look].say, wouldSettle });
   }
   return looks;
 }
@@ -165,9 +168,11 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
   let yes = 0;
   let yesLogs = 0;
   let yesTop = 0;
+  let yesNamed = 0;
   let no = 0;
   let noLogs = 0;
   let noTop = 0;
+  let noNamed = 0;
   for (let i = 0; i < p.length; i++) {
     const s = rows[i]?.[at] ?? 0.5;
     const jointYes = (p[i] ?? 0) * s;
@@ -176,11 +181,16 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
     no += jointNo;
     yesLogs += jointYes * Math.log2(jointYes);
     noLogs += jointNo * Math.log2(jointNo);
-    if (named[i] && jointYes > yesTop) yesTop = jointYes;
-    if (named[i] && jointNo > noTop) noTop = jointNo;
+    yesTop = Math.max(yesTop, jointYes);
+    noTop = Math.max(noTop, jointNo);
+    if (named[i]) {
+      yesNamed = Math.max(yesNamed, jointYes);
+      noNamed = Math.max(noNamed, jointNo);
+    }
   }
   // entropy after an answer, times its chance: chance * log(chance) - sum of joint * log(joint)
   const afterwards = yes * Math.log2(yes) - yesLogs + no * Math.log2(no) - noLogs;
   const settles = (chance: number, top: number) => chance > FAIR_CHANCE && top / chance >= SURE_ENOUGH;
-  return { gain: before - afterwards, wouldSettle: settles(yes, yesTop) || settles(no, noTop) };
+  // the likeliest comes first
+  return { gain: before - afterwards, rise: yesTop + noTop - (p[0] ?? 0), wouldSettle: settles(yes, yesNamed) || settles(no, noNamed) };
 }

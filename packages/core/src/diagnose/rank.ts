@@ -3,7 +3,7 @@ import type { Answer } from './answer';
 import { explainer, type Evidence } from './evidence';
 import type { Entry } from './likelihood';
 import type { KeyContext } from './context';
-import { weigh } from './weigh';
+import { weigh, type Weighed } from './weigh';
 
 export interface Suspect {
   readonly id: string;
@@ -25,13 +25,13 @@ const NOWHERE = { latitude: 0, country: null } as const;
 const EXPLAINED = 12;
 
 /**
- * Suspects for what was seen on a plant, likeliest first, each with the evidence for and against.
+ * Suspects for what was seen on a plant, likeliest first ("something else" only where likelier than not), each with the evidence for and against.
  * @param context host, month and recent weather
  * @param answers signs looked for
  * @example rankSuspects({ host: broadBean, month: 5, recent: [] }, [{ signId: 'ants', seen: true }])[0].name
  */
 export function rankSuspects(context: KeyContext, answers: readonly Answer[]): Suspect[] {
-  const weighed = weigh(context, answers);
+  const weighed = namesFirst(weigh(context, answers));
   const explain = explainer(weighed, answers);
   return weighed.map((w, i) => ({
     id: w.entry?.id ?? 'something-else',
@@ -42,6 +42,13 @@ export function rankSuspects(context: KeyContext, answers: readonly Answer[]): S
     kinds: w.entry !== null && 'species' in w.entry ? speciesOn(w.entry, context.host, context.where ?? null).map((s) => s.name) : [],
     evidence: i < EXPLAINED ? explain(w) : [],
   }));
+}
+
+/** "Something else" is no name to begin with, unless it is likelier than not. */
+const LIKELIER_THAN_NOT = 0.5;
+function namesFirst([first, second, ...rest]: readonly Weighed[]): Weighed[] {
+  if (!first || !second) return first ? [first] : [];
+  return first.entry === null && first.p < LIKELIER_THAN_NOT ? [second, first, ...rest] : [first, second, ...rest];
 }
 
 function kindOf(entry: Entry | null): Suspect['kind'] {

@@ -23,10 +23,9 @@ const FEWEST_ANSWERS = 4;
 /** A friend shows one thing only as a rule, and is left where it is: less will do, while no trouble is likely. */
 const FRIEND_SURE = 0.9;
 const NO_TROUBLE = 0.05;
-/** What must be reported is shown from here on, or when it would explain what was seen. */
+/** What must be reported is shown from here on, or when it would explain anything that was seen. */
 const WORTH_A_WORD = 0.02;
-const FAINT = 0.0001;
-const MOST_REPORTED = 3;
+const MOST_REPORTED = 5;
 
 /** Whether two are the same two, or one of them is what is treated as one of those. */
 function asGoodAs(of: readonly Entry[], best: readonly Entry[]): boolean {
@@ -99,16 +98,13 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
     const twin = next && leader.probability + next.probability >= bound && sameToTreat(leader, next) ? next : null;
     if (twin) return { state: 'settled', leader, besides, alike: twin, report };
   }
-  if (leader.kind === 'other' && (leader.probability >= LIKELIER_THAN_NOT || !next)) {
+  if (leader.kind === 'other') {
     return { state: 'not-settled', leader, report, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
   }
-  const [likeliest = leader, rival] = suspects.filter((s) => s.kind !== 'other');
-  return {
-    state: 'not-settled',
-    leader: likeliest,
-    report: report.filter((s) => s !== likeliest),
-    why: inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(likeliest, rival, leader.kind === 'other'),
-  };
+  const strange = next?.kind === 'other' && next.probability > leader.probability;
+  const rival = suspects.find((s) => s !== leader && s.kind !== 'other');
+  const why = inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(leader, rival, strange);
+  return { state: 'not-settled', leader, report, why };
 }
 
 const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => lower(e.name)).join(', and ')}.`;
@@ -133,16 +129,16 @@ function refusedDuties(context: KeyContext, answers: readonly Answer[]): Suspect
   return rankSuspects(open, answers).filter((s) => refused.has(s.id) && s.notifiable);
 }
 
-/** What must be reported and may be it: likely enough, or known for something that was seen. */
+/**
+ * What must be reported and may be it: likely enough, or known for anything that was seen, however well something else
+ * explains that. About one settled name in ten has a word of it beside it, and no pair of two lost one.
+ */
 function reportBeside(named: readonly Suspect[], suspects: readonly Suspect[], seen: readonly string[]): Suspect[] {
   return suspects
     .filter((s) => s.notifiable && !named.some((n) => n.id === s.id))
     .filter((s) => {
       const entry = ENTRY.get(s.id);
-      const mine = entry ? seen.filter((id) => explains(entry, id)) : [];
-      // two signs of it, of which one is no plain one, are never passed over, however well something else explains them
-      const speaks = mine.length >= FEWEST_SEEN && mine.some((id) => !findSign(id)?.plain);
-      return speaks || s.probability >= WORTH_A_WORD || (s.probability >= FAINT && mine.length > 0);
+      return s.probability >= WORTH_A_WORD || (entry !== undefined && seen.some((id) => explains(entry, id)));
     })
     .slice(0, MOST_REPORTED);
 }

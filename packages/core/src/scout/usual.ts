@@ -1,6 +1,6 @@
 import type { Site } from '../catalogue/sites';
 import { climateOf, likeMonths, type Where } from './climate';
-import { HOSTS, regionOf, statusIn, TROUBLES, type Friend, type Host, type Trouble } from '../catalogue';
+import { FRIENDS, HOSTS, regionOf, SIGNS, statusIn, TROUBLES, type Friend, type Host, type PartId, type Trouble } from '../catalogue';
 
 /** The last weeks' weather, in the coarse words the entries use. */
 export type WeatherWord = 'wet' | 'dry' | 'warm' | 'cool';
@@ -30,9 +30,10 @@ const UNKNOWN = 0.3;
 
 /**
  * How usual a suspect is on this host, in this month, in this climate, after this weather; not normalised.
- * 0 means it does not live here. What lives by its prey is never more usual than that.
+ * 0 means it does not live here, or shows on no part that this plant is looked at by: bees on what has no flowers. What lives by its prey is never more usual than that.
  */
 export function usualness(suspect: Trouble | Friend, around: Surroundings): number {
+  if (!showsOn(suspect, around.host)) return 0;
   const onHost = hostWeight(suspect, around.host) * (livesHere(suspect, around) ? 1 : OUT_OF_RANGE);
   if (onHost === 0) return 0;
   if (!('months' in suspect)) return suspect.hunts === 'prey' ? Math.min(onHost, mostPrey(suspect, around)) : onHost;
@@ -43,6 +44,13 @@ export function usualness(suspect: Trouble | Friend, around: Surroundings): numb
   );
   return onHost * inSeason * favoured;
 }
+
+const PARTS_BY_SIGN = new Map(SIGNS.map((s) => [s.id, s.parts]));
+/** The parts on which each entry shows anything. */
+const SHOWN_BY: ReadonlyMap<string, ReadonlySet<PartId>> = new Map(
+  [...TROUBLES, ...FRIENDS].map((e) => [e.id, new Set(Object.entries(e.signs).flatMap(([id, how]) => (how === 'never' ? [] : (PARTS_BY_SIGN.get(id) ?? []))))]),
+);
+const showsOn = (suspect: Trouble | Friend, host: Host) => host.parts.some((p) => SHOWN_BY.get(suspect.id)?.has(p));
 
 /** Whether it is known from the region, and, in the open, from the climate. */
 function livesHere(suspect: Trouble | Friend, { where, site }: Surroundings): boolean {

@@ -49,7 +49,7 @@ export const SignPicker = memo(function SignPicker({ signs, parts, part, answers
     <>
       {here.length > TILES_AT_FIRST && (
         <View className="px-5 pt-4">
-          <Field label="Find a sign" value={find} onChange={setFind} placeholder="spots, holes, curled" />
+          <Words label="Find a sign" value={find} onChange={setFind} placeholder="spots, holes, curled" />
         </View>
       )}
       <View className="flex-row flex-wrap gap-3 px-5 pt-4">
@@ -77,6 +77,9 @@ export const SignPicker = memo(function SignPicker({ signs, parts, part, answers
     </>
   );
 });
+
+/** What is found by a letter does not draw the field again. */
+const Words = memo(Field);
 
 interface TileProps {
   readonly sign: Sign;

@@ -1,4 +1,5 @@
 import type { Sign } from '@sleetbrook/core/catalogue';
+import { useDeferredValue } from 'react';
 import { Pressable, View } from 'react-native';
 import { Mark } from '../../ui/mark';
 import { T } from '../../ui/text';
@@ -18,6 +19,8 @@ interface Props {
 /** Tap once seen, twice not seen, a third time clears. The word stands beside the mark. */
 export function SignTile({ sign, seen, where, onChange }: Props) {
   const word = seen === undefined ? WORDS.none : seen ? WORDS.yes : WORDS.no;
+  // the name comes at once, its picture as soon as nothing waits: the place for it is kept
+  const drawing = useDeferredValue(sign.drawing ?? null, null);
   const next: Seen = seen === undefined ? true : seen ? false : undefined;
   return (
     <Pressable
@@ -27,7 +30,7 @@ export function SignTile({ sign, seen, where, onChange }: Props) {
       className={`min-h-[168px] flex-1 basis-[150px] justify-between rounded-3xl bg-slate p-3 ${seen === true ? 'border-[3px] border-moss' : seen === false ? 'border-2 border-dashed border-drift' : 'border border-line'}`}
     >
       <View className={`items-center pt-1 ${seen === false ? 'opacity-60' : ''}`}>
-        {sign.drawing ? <SignDrawing drawing={sign.drawing} /> : <View className="h-[84px]" />}
+        {drawing ? <SignDrawing drawing={drawing} /> : <View className="h-[84px]" />}
       </View>
       <View>
         <T kind="strong" className="text-[17px] leading-[21px]">
