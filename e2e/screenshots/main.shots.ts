@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { larkfold, test } from '../fixtures';
-import { lookAtSky, openCase, plant, planFor, settle, take, typeLabel } from '../journeys/kit';
+import { lookAtSky, openCase, plant, settle } from '../journeys/kit';
 
 const DIR = join(__dirname, '../../docs/screenshots');
 const PHONE = { width: 390, height: 844 };
@@ -26,7 +26,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.goto(`/look/${larkfold(1)}`);
   await page.getByRole('button', { name: 'Tips' }).click();
   await page.getByRole('button', { name: /^Dark crowds/ }).click();
-  await shot(page, 'look-signs');
   await page.getByRole('button', { name: /^Ants running up/ }).click();
   await page.getByRole('button', { name: /^Sticky shine/ }).click();
   await page.getByLabel('Tips with it').fill('9');
@@ -51,14 +50,6 @@ test('the path on a phone', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Take soap spray' }).click();
   await page.getByText('Load 2: part, 3 l').scrollIntoViewIfNeeded();
   await shot(page, 'mix-amounts');
-  await page.getByRole('button', { name: /^The same mix also on/ }).click();
-  await page.getByRole('dialog').getByRole('checkbox').first().click();
-  await page.getByRole('button', { name: 'Close' }).click();
-  await page.getByText('The same mix also on').scrollIntoViewIfNeeded();
-  await shot(page, 'several');
-  await page.getByRole('button', { name: /^The same mix also on/ }).click();
-  await page.getByRole('dialog').getByRole('checkbox', { checked: true }).first().click();
-  await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByText(/Planned for/).waitFor();
@@ -125,54 +116,8 @@ test('a label of one’s own', async ({ page }) => {
   await shot(page, 'label-printed');
 });
 
-/** Through the cards to the one of this title. */
-async function toCard(page: Page, title: string): Promise<void> {
-  await page.getByRole('button', { name: 'Start measuring' }).click();
-  const heading = page.getByRole('heading', { name: title });
-  const next = page.getByRole('button', { name: /^(It is so|All of it is on|It is clean|Measured|Done)$/ });
-  while (!(await heading.isVisible())) {
-    const step = await page.getByText(/^Step \d+ of \d+$/).innerText();
-    for (const box of await page.getByRole('checkbox').all()) await box.click();
-    await next.click();
-    await page.getByText(step, { exact: true }).waitFor({ state: 'hidden' });
-  }
-}
-
-test('a dust and a trunk', async ({ page, server }) => {
-  test.setTimeout(120_000);
-  await page.setViewportSize(PHONE);
-  // where nobody has to report the beetle, and both may be used
-  const garden = (await (await page.request.get('/api/v1/garden')).json()) as object;
-  await page.request.put('/api/v1/garden', { data: { ...garden, country: 'US' } });
-  const potatoes = await plant(page, { name: 'Potatoes', hostId: 'potato', areaM2: 12 });
-  await typeLabel(page, { from: 'pyrethrin-dust', name: 'Garden dust', rate: '3 g per m²' });
-  await openCase(page, potatoes, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['8', '20']);
-  await take(page, /^Pyrethrin dust.*Garden dust/, 'Too many to pick');
-  await page.getByRole('button', { name: 'Keep these amounts' }).click();
-  await planFor(page);
-  await server.restart('2026-05-26T03:10:00Z');
-  await page.reload();
-  await toCard(page, 'Dust it on');
-  await shot(page, 'dust-card');
-
-  await server.restart('2026-06-02T18:30:00Z');
-  const birch = await plant(page, { name: 'Birch', hostId: 'birch', areaM2: 20, heightM: 9, trunkCm: 64, edible: false });
-  await typeLabel(page, { from: 'dinotefuran-trunk', name: 'Trunk powder', rate: '1 to 2 g per inch round the trunk' });
-  await openCase(page, birch, 'Underside', ['Green or pink crowds', 'Leaf top: Sticky shine'], ['8', '10']);
-  await take(page, /Trunk powder/, 'It is a fine tree');
-  await page.getByRole('button', { name: 'Keep these amounts' }).click();
-  await planFor(page);
-  await server.restart('2026-06-03T21:10:00Z');
-  await page.reload();
-  await toCard(page, 'Spray the trunk');
-  await shot(page, 'trunk-card');
-});
-
 test('the bench', async ({ page }) => {
   await page.setViewportSize(PHONE);
-  await page.goto('/bench/bordeaux');
-  await page.getByText('Copper on the ground').scrollIntoViewIfNeeded();
-  await shot(page, 'bordeaux');
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(`/bench/soap/${larkfold(631)}`);
   await page.getByText('Stirred so far').waitFor();
@@ -219,5 +164,64 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByRole('button', { name: /Against what may come/ }).click();
     await page.waitForTimeout(500);
     await shot(page, 'guard');
+  });
+
+  test('names: found by one’s own words, two at once, not settled, known already', async ({ page, server }) => {
+    test.setTimeout(120_000);
+    await page.setViewportSize(PHONE);
+    const place = {
+      name: 'Corner lot',
+      latitude: 41.6,
+      longitude: -93.6,
+      zone: 'America/Chicago',
+      country: 'US',
+      units: 'us',
+      now: '2026-07-08T22:30:00Z',
+    } as const;
+    await settle(page, server, place);
+    await page.goto('/garden/new');
+    await page.getByRole('button', { name: /^Plant: none yet/ }).click();
+    await page.getByRole('dialog').getByLabel('Find').fill('zuchini');
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: /^Courgettes/ })
+      .waitFor();
+    await shot(page, 'plant-search');
+
+    const tomatoes = await plant(page, { name: 'Romas', hostId: 'tomato' });
+    await page.goto(`/look/${tomatoes}`);
+    await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
+    const find = page.getByLabel('Find a sign');
+    const see = async (words: string, name: RegExp) => {
+      await find.fill(words);
+      await page.getByRole('button', { name }).first().click();
+    };
+    await find.fill('white fuzz');
+    await page.getByText('Underside').nth(1).waitFor();
+    await shot(page, 'sign-search');
+    await see('whitefly', /^White flies rise/);
+    await see('pale still ovals', /^Pale still ovals/);
+    await see('blight', /^Large dark greasy blotches/);
+    await see('fuzz on the underside', /^Grey or purple down/);
+    await page.getByText(/Two at once:/).waitFor();
+    await shot(page, 'two');
+
+    const peppers = await plant(page, { name: 'Peppers', hostId: 'pepper' });
+    await page.goto(`/look/${peppers}`);
+    await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
+    await see('yellow leaves', /^Yellow leaves/);
+    await page.getByRole('button', { name: 'None of these' }).click();
+    await page.getByRole('button', { name: 'What now' }).click();
+    await page.getByRole('button', { name: 'Not settled: keep watching' }).waitFor();
+    await shot(page, 'not-settled');
+
+    await plant(page, { name: 'Roses', hostId: 'rose', edible: false });
+    await page.goto('/almanac/greenfly');
+    await page.getByRole('button', { name: 'It is on Roses' }).click();
+    await page.getByRole('button', { name: 'Tips', exact: true }).click();
+    await see('green bugs', /^Green or pink crowds/);
+    await find.fill('');
+    await page.getByRole('button', { name: /^It is greenfly.*: decide$/ }).waitFor();
+    await shot(page, 'known');
   });
 });
