@@ -96,6 +96,10 @@ describe('what the book does not know', () => {
         if (finding.state === 'not-settled' && answers.some((a) => a.seen)) {
           expect(finding.leader.id).toBe(leader.id);
           if (/fits nothing known/.test(finding.why)) expect(leader.kind).toBe('other');
+          // words go with the figure beside them
+          if (/^Very likely/.test(finding.why)) expect(leader.probability).toBeGreaterThanOrEqual(0.9);
+          if (/^Probably/.test(finding.why)) expect(Math.abs(leader.probability - 0.7)).toBeLessThanOrEqual(0.2);
+          if (/^Perhaps/.test(finding.why)) expect(leader.probability).toBeLessThan(0.5);
           if (next.kind === 'other' && next.probability > leader.probability && /^Perhaps/.test(finding.why)) expect(finding.why).toMatch(/not in the book/);
         }
       }),

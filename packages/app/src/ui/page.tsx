@@ -46,7 +46,8 @@ export function Page({ title, sub, back, aside, footer, children }: Props) {
         </View>
         {children}
       </ScrollView>
-      {footer}
+      {/* no wider than what it belongs to, so that the eye finds its buttons below it */}
+      {footer !== undefined && <View className="w-full max-w-[900px]">{footer}</View>}
     </View>
   );
 }

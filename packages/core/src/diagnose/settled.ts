@@ -9,6 +9,7 @@ import { rankSuspects, type Suspect } from './rank';
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
 export const SURE_ENOUGH = 0.98;
 const LIKELIER_THAN_NOT = 0.5;
+const NEARLY_SURE = 0.9;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
 const PAIR_SURE = 0.55;
 /** A second one that a single sign speaks for must be surer. */
@@ -111,6 +112,8 @@ const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((
 
 function sayOpen(likeliest: Suspect, rival: Suspect | undefined, strange: boolean): string {
   const also = strange ? ' It may be something that is not in the book.' : rival ? ` It could also be ${lower(rival.name)}.` : '';
+  // "98 in 100, and not sure enough" would be no sense: so near, one more look is all that is wanted
+  if (likeliest.probability >= NEARLY_SURE) return `Very likely ${lower(likeliest.name)}, and not quite sure: look once more before you act.${also}`;
   return `${likeliest.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${lower(likeliest.name)}, but not sure enough to treat.${also}`;
 }
 
