@@ -25,6 +25,7 @@ export class TestServer {
       env: {
         PATH: process.env['PATH'] ?? '',
         PORT: port,
+        LOG_LEVEL: 'warn',
         SLEETBROOK_DATA: this.data,
         SLEETBROOK_NOW: now,
         ...(this.demo ? { SLEETBROOK_DEMO: '1' } : {}),

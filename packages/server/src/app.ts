@@ -9,6 +9,7 @@ import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
 import { clockRoutes } from './demo/routes';
 import { gardenRoutes } from './garden/routes';
+import { watchDoor } from './http/door';
 import { requirePasscode } from './http/passcode';
 import { HttpProblem, problemHandler } from './http/problem';
 import { lookRoutes } from './looks/routes';
@@ -32,7 +33,15 @@ export interface AppOptions {
   readonly passcode?: string;
   /** Requests a minute from one address. */
   readonly requestsPerMinute?: number;
+  /** Whether the server is on its way down. */
+  readonly stopping?: () => boolean;
 }
+
+/** What the app's own pages may ask the device for, and nobody's else: where it is, its tilt, the light kept on, a picture. */
+const PERMISSIONS = [
+  ...['geolocation', 'accelerometer', 'gyroscope', 'screen-wake-lock', 'camera'].map((f) => `${f}=(self)`),
+  ...['microphone', 'payment', 'usb', 'bluetooth', 'serial', 'midi', 'browsing-topics'].map((f) => `${f}=()`),
+].join(', ');
 
 export const VERSION = '0.1.0';
 
@@ -65,7 +74,15 @@ export function createApp(context: Context, options: AppOptions = {}): Express {
       strictTransportSecurity: false,
     }),
   );
-  if (options.passcode) app.use(requirePasscode(options.passcode));
+  app.use((_req, res, next) => {
+    res.set('Permissions-Policy', PERMISSIONS);
+    // going down: whoever has a line open is told not to come back on it
+    if (options.stopping?.()) res.set('Connection', 'close');
+    next();
+  });
+  // before anything is counted: a page of somebody else must not use up the household's requests
+  app.use(watchDoor({ household: options.passcode !== undefined, log: context.log }));
+  if (options.passcode) app.use(requirePasscode(options.passcode, context.log));
   app.use('/api/v1', api(context, options.requestsPerMinute ?? 3000));
   if (options.webDir && existsSync(join(options.webDir, 'index.html'))) serveWeb(app, options.webDir);
   app.use(problemHandler(context.log));

@@ -1,11 +1,15 @@
+import { existsSync, mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app';
 import { fixedClock, runningClock, systemClock } from './clock';
-import { openDatabase, type Db } from './db/open';
+import { FolderTaken, lockFolder } from './db/lock';
+import { Damaged, openDatabase, type Db } from './db/open';
+import { copiesIn, COPIES } from './db/safe-copy';
 import { seedLarkfold } from './demo/larkfold';
+import { passcodeFault } from './http/passcode';
 import { shrinkInThread } from './photos/thread';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -33,10 +37,23 @@ function readNow(): Date | null {
 
 const LOOPBACK = /^(127\.\d+\.\d+\.\d+|localhost|::1)$/;
 
-function open(folder: string): Db {
+/** The folder for this server alone, and what is in it. */
+function open(folder: string): { readonly db: Db; readonly letGo: () => void } {
   try {
-    return openDatabase(folder, join(here, '..', 'migrations'));
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
+    const letGo = lockFolder(folder);
+    return {
+      db: openDatabase(folder, join(here, '..', 'migrations'), (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date')),
+      letGo,
+    };
   } catch (error) {
+    if (error instanceof FolderTaken) fail(`Another Sleetbrook has the folder ${folder} open. End that one first, or set SLEETBROOK_DATA to another folder.`);
+    if (error instanceof Damaged) {
+      const [newest] = copiesIn(folder);
+      fail(
+        `The database in ${folder} is damaged (${error.message.split('\n').join(' ')}). Nothing was changed. ${newest ? `The newest copy is ${join(COPIES, newest)}: ` : 'If you have a copy: '}move sleetbrook.db aside and put the copy in its place.`,
+      );
+    }
     const e = error as NodeJS.ErrnoException;
     const why = e.code === 'ENOSPC' || e.code === 'SQLITE_FULL' ? 'the disk is full' : e.message;
     fail(`The database in ${folder} can not be opened: ${why}. Move it aside or set SLEETBROOK_DATA to another folder.`);
@@ -48,16 +65,27 @@ const port = readPort();
 const passcode = env['SLEETBROOK_PASSCODE'];
 if (!LOOPBACK.test(host) && !passcode) fail(`HOST is ${host}: set SLEETBROOK_PASSCODE, so that not everyone on the network can open your garden.`);
 
-const log = pino({ level: env['LOG_LEVEL'] ?? 'warn' }, pino.destination(2));
+if (passcode) {
+  const fault = passcodeFault(passcode);
+  if (fault) fail(fault);
+}
+
+// what is in the folder is the household's alone
+process.umask(0o077);
+const log = pino({ level: env['LOG_LEVEL'] ?? 'info' }, pino.destination({ dest: 2, sync: true }));
 const demo = env['SLEETBROOK_DEMO'] === '1';
-const db = open(resolve(env['SLEETBROOK_DATA'] ?? '.data/garden'));
+const folder = resolve(env['SLEETBROOK_DATA'] ?? '.data/garden');
+const { db, letGo } = open(folder);
 const base = readNow();
 // stood still, or running from that moment on
 const clock = base ? (env['SLEETBROOK_CLOCK'] === 'running' ? runningClock(base) : fixedClock(base, db)) : systemClock;
 const context = { db, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
 if (demo) seedLarkfold(context);
 
-const server = createServer(createApp(context, { webDir: resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist')), ...(passcode ? { passcode } : {}) }));
+const webDir = resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist'));
+if (!existsSync(join(webDir, 'index.html'))) log.warn({ webDir }, 'the app is not built: only the API is served');
+let stopping = false;
+const server = createServer(createApp(context, { webDir, stopping: () => stopping, ...(passcode ? { passcode } : {}) }));
 server.requestTimeout = 30_000;
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE') fail(`Port ${port} on ${host} is taken. Set PORT to another one, for example PORT=${port + 1}.`);
@@ -67,17 +95,30 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 server.listen(port, host, () => {
   const address = server.address();
   const bound = typeof address === 'object' && address ? address.port : port;
+  log.info({ host, port: bound, folder, demo, passcode: passcode !== undefined }, 'started');
   process.stdout.write(`Sleetbrook is ready at http://${host}:${bound}\n`);
 });
 
-/** Lets running requests end, then closes the database. */
-function stop(): void {
+/** Running requests get so long; then their lines are cut, and what was not confirmed was not written. */
+const LAST_MS = 2000;
+
+/** Takes nothing new, lets running requests end, and closes the database whole: one file, without its journal. */
+function stop(signal: string): void {
+  if (stopping) return;
+  stopping = true;
+  log.info({ signal }, 'stopping');
   server.close(() => {
+    clearInterval(idle);
+    db.pragma('wal_checkpoint(TRUNCATE)');
     db.close();
+    letGo();
+    log.info('stopped');
     process.exit(0);
   });
+  // a line that has just become idle would be asked on
+  const idle = setInterval(() => server.closeIdleConnections(), 20);
   server.closeIdleConnections();
-  setTimeout(() => process.exit(0), 5000).unref();
+  setTimeout(() => server.closeAllConnections(), LAST_MS).unref();
 }
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);

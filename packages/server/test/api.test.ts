@@ -46,6 +46,31 @@ describe('plantings', () => {
     expect((await put(`/plantings/${p.id}`, { ...again, stageOn: '2026-11-01' }).expect(200)).body.stageOn).toBe('2026-11-01');
     api = h.restart(NOW);
   });
+  test('a new one begins at 0: a number that runs away would take every list with it', async () => {
+    for (const revision of [1, 2 ** 53 - 1, 1e300, -1, 0.5]) {
+      const p = planting({ revision });
+      expect((await put(`/plantings/${p.id}`, p).expect(422)).body.errors[0].field).toBe('revision');
+    }
+    await get('/plantings').expect(200);
+  });
+
+  test('a trouble counted twice at one stop is said, and is no fault of the server', async () => {
+    const p = planting();
+    await put(`/plantings/${p.id}`, p).expect(200);
+    const tally = { troubleId: 'black-bean-aphid', affected: 1, looked: 3 };
+    const walk = {
+      id: p.id.replace(/^.{8}/, '0197b000'),
+      revision: 0,
+      startedAt: NOW,
+      finishedAt: null,
+      stops: [{ plantingId: p.id, state: 'found', at: NOW, tallies: [tally, tally], note: '' }],
+    };
+    expect((await put(`/walks/${walk.id}`, walk).expect(422)).body.errors[0]).toMatchObject({
+      field: 'stops.0.tallies',
+      message: 'A trouble is counted twice here.',
+    });
+  });
+
   test('are kept over a restart, changed by revision and taken back when removed', async () => {
     const p = planting();
     expect((await put(`/plantings/${p.id}`, p).expect(200)).body).toMatchObject({ name: 'Peas', revision: 1 });
@@ -295,7 +320,7 @@ describe('the database', () => {
   test.each([1, 2, 3, 4, 5])('written at version %i is brought up to date with its data', (version) => {
     const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-old-'));
     const old = new Database(join(folder, 'sleetbrook.db'));
-    migrate(old, MIGRATIONS, version);
+    migrate(old, MIGRATIONS, { upTo: version });
     old
       .prepare(
         "INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2) VALUES ('p', 1, 'Old peas', 'broad-bean', '', 'outdoors', 'growing', 1, 0, 2)",

@@ -1,9 +1,13 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { planting } from './harness';
+import Database from 'better-sqlite3';
+import { migrate } from '../src/db/migrate';
+import { openDatabase } from '../src/db/open';
+import { copiesIn, copyTo } from '../src/db/safe-copy';
+import { MIGRATIONS, planting } from './harness';
 
 const ENTRY = join(__dirname, '../src/main.ts');
 const TSX = require.resolve('tsx');
@@ -16,7 +20,7 @@ const folder = () => {
 afterAll(() => folders.forEach((f) => rmSync(f, { recursive: true, force: true })));
 
 const launch = (env: Record<string, string>) =>
-  spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', ...env } });
+  spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', LOG_LEVEL: 'warn', ...env } });
 
 /** Waits for the ready line; gives the address. */
 const ready = (child: ChildProcess) =>
@@ -95,6 +99,7 @@ describe('the server as a process', () => {
     ['a port that is none', () => ({ PORT: 'http' }), /PORT must be a whole number/],
     ['a time that is none', () => ({ SLEETBROOK_NOW: 'tea time' }), /SLEETBROOK_NOW must be an instant/],
     ['an open door', () => ({ HOST: '0.0.0.0' }), /SLEETBROOK_PASSCODE/],
+    ['a passcode of one letter', () => ({ SLEETBROOK_PASSCODE: '1' }), /SLEETBROOK_PASSCODE has 1 letters: take 8 or more/],
   ] as [string, (f: string) => Record<string, string>, RegExp][])('%s is one clear line', async (_what, prepare, message) => {
     const f = folder();
     const { code, err } = await ended(launch({ SLEETBROOK_DATA: f, ...prepare(f) }));
@@ -111,5 +116,115 @@ describe('the server as a process', () => {
     const left = ended(child);
     child.kill('SIGTERM');
     await left;
+  });
+
+  test('a second server on one folder is turned away in one line, and let in when the first has gone, however it went', async () => {
+    const data = folder();
+    const first = launch({ SLEETBROOK_DATA: data });
+    const base = await ready(first);
+    const second = await ended(launch({ SLEETBROOK_DATA: data }));
+    expect(second.code).toBe(1);
+    expect(second.err).toMatch(/^Another Sleetbrook has the folder .* open\. End that one first, or set SLEETBROOK_DATA/);
+    expect((await fetch(`${base}/api/v1/health`)).status).toBe(200);
+    const killed = ended(first);
+    first.kill('SIGKILL');
+    await killed;
+    const third = launch({ SLEETBROOK_DATA: data });
+    await ready(third);
+    const left = ended(third);
+    third.kill('SIGTERM');
+    expect((await left).code).toBe(0);
+  });
+
+  test('told to stop in the middle of writing it takes no more, keeps what it confirmed, and leaves one whole file within three seconds', async () => {
+    const data = folder();
+    const child = launch({ SLEETBROOK_DATA: data, LOG_LEVEL: 'info' });
+    const base = await ready(child);
+    const confirmed: string[] = [];
+    const writer = async () => {
+      for (;;) {
+        const p = planting();
+        const res = await fetch(`${base}/api/v1/plantings/${p.id}`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(p),
+        });
+        if (!res.ok) throw new Error(await res.text());
+        confirmed.push(p.id);
+      }
+    };
+    const writers = [writer(), writer(), writer(), writer()].map((w) => w.catch(() => undefined));
+    while (confirmed.length < 30) await new Promise((r) => setTimeout(r, 5));
+    const left = ended(child);
+    const from = Date.now();
+    child.kill('SIGTERM');
+    const { code, err } = await left;
+    expect(code).toBe(0);
+    expect(Date.now() - from).toBeLessThan(3000);
+    await Promise.all(writers);
+    const said = err.split('\n').map((line) => (JSON.parse(line) as { msg: string }).msg);
+    expect(said).toEqual(['database brought up to date', 'started', 'stopping', 'stopped']);
+    expect(readdirSync(data).sort()).toEqual(['in-use.lock', 'sleetbrook.db']);
+    // a copy of the file alone is the whole garden
+    const copy = folder();
+    copyFileSync(join(data, 'sleetbrook.db'), join(copy, 'sleetbrook.db'));
+    const db = new Database(join(copy, 'sleetbrook.db'), { readonly: true });
+    const ids = db.prepare<[], { id: string }>('SELECT id FROM planting').all();
+    db.close();
+    expect(ids.map((r) => r.id)).toEqual(expect.arrayContaining(confirmed));
+  });
+
+  test('nobody else on the machine may read the garden', async () => {
+    const data = join(folder(), 'garden');
+    const child = launch({ SLEETBROOK_DATA: data });
+    await ready(child);
+    const mode = (path: string) => statSync(path).mode & 0o777;
+    expect(mode(data)).toBe(0o700);
+    for (const file of readdirSync(data)) expect([file, mode(join(data, file))]).toEqual([file, 0o600]);
+    const left = ended(child);
+    child.kill('SIGTERM');
+    await left;
+  });
+
+  test('a damaged page is noticed at the start, nothing is changed, and the newest copy is named', async () => {
+    const data = folder();
+    const db = openDatabase(data, MIGRATIONS);
+    const add = db.prepare("INSERT INTO own_sheet (id, version, document, saved_at) VALUES (?, 1, ?, '2026-05-24')");
+    for (let i = 0; i < 60; i++) add.run(`sheet-${i}`, JSON.stringify({ note: 'x'.repeat(3000) }));
+    copyTo(db, data, 'before-version-0009.db');
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    db.close();
+    const path = join(data, 'sleetbrook.db');
+    const bytes = readFileSync(path);
+    // the head of a page in the middle of the file
+    bytes.fill(0xff, 4096 * 30, 4096 * 30 + 16);
+    writeFileSync(path, bytes);
+    const { code, err } = await ended(launch({ SLEETBROOK_DATA: data }));
+    expect(code).toBe(1);
+    expect(err).toMatch(/is damaged \(.*\)\. Nothing was changed\. The newest copy is copies\/before-version-0009\.db/);
+    expect(err.split('\n')).toHaveLength(1);
+    expect(readFileSync(path).equals(bytes)).toBe(true);
+  });
+});
+
+describe('before a migration', () => {
+  test('the whole is copied, and the copy is what it was', () => {
+    const data = folder();
+    const old = new Database(join(data, 'sleetbrook.db'));
+    migrate(old, MIGRATIONS, { upTo: 5 });
+    old.prepare("INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller) VALUES ('a', 0, 'Knapsack', 12000, 0)").run();
+    old.close();
+    const done: unknown[] = [];
+    openDatabase(data, MIGRATIONS, (numbers, copy) => done.push(numbers.length > 0, copy)).close();
+    expect(done).toEqual([true, join(data, 'copies', 'before-version-0006.db')]);
+    expect(copiesIn(data)).toEqual(['before-version-0006.db']);
+    const copy = new Database(join(data, 'copies', 'before-version-0006.db'), { readonly: true });
+    expect(copy.pragma('user_version', { simple: true })).toBe(5);
+    expect(copy.prepare('SELECT name FROM sprayer').all()).toEqual([{ name: 'Knapsack' }]);
+    copy.close();
+    // and nothing is copied when nothing is to be done
+    openDatabase(data, MIGRATIONS, () => done.push('again')).close();
+    expect(done).toHaveLength(2);
+    expect(copiesIn(folder())).toEqual([]);
   });
 });

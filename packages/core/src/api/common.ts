@@ -6,7 +6,7 @@ export const instantSchema = z.iso.datetime({ offset: false });
 export const daySchema = z.iso.date();
 export const nameSchema = z.string({ error: 'Give it a name.' }).trim().min(1, 'Give it a name.').max(80, 'At most 80 letters.');
 /** Goes up by one with each change; a write names the revision it was made from. */
-export const revisionSchema = z.number().int().min(0);
+export const revisionSchema = z.number().int().min(0).max(1_000_000_000);
 
 /** RFC 9457, with the field each error belongs to. */
 export const problemSchema = z.object({

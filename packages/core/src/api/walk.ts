@@ -22,7 +22,8 @@ export const stopSchema = z
     tallies: z.array(tallySchema).max(20, 'At most 20 tallies.'),
     note: z.string().trim().max(500, 'At most 500 letters.'),
   })
-  .refine((s) => s.tallies.every((t) => t.affected <= t.looked), { message: 'More affected than looked at.', path: ['tallies'] });
+  .refine((s) => s.tallies.every((t) => t.affected <= t.looked), { message: 'More affected than looked at.', path: ['tallies'] })
+  .refine((s) => new Set(s.tallies.map((t) => t.troubleId)).size === s.tallies.length, { message: 'A trouble is counted twice here.', path: ['tallies'] });
 export type Stop = z.infer<typeof stopSchema>;
 
 /** One round of the garden, in walking order. It may be broken off and taken up again. */

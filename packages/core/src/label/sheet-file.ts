@@ -32,8 +32,10 @@ export function readSheetFile(text: string): ReadFile<readonly LabelSheet[]> {
   if (tooLarge) return tooLarge;
   const errors: ParseError[] = [];
   const source = text.replace(/^\uFEFF/, '');
+  if (deepest(source) > DEEPEST)
+    return failed([{ line: 1, field: 'file', message: `No sheet goes ${DEEPEST} brackets deep: this is no file of label sheets.` }]);
   const root = parseTree(source, errors, { disallowComments: true });
-  const lineAt = (offset: number) => source.slice(0, offset).split('\n').length;
+  const lineAt = linesOf(source);
   const [broken] = errors;
   if (!root || broken) {
     return failed([{ line: lineAt(broken?.offset ?? 0), field: 'file', message: `This is not JSON: ${broken ? sayParse(broken) : 'it is empty'}.` }]);
@@ -50,15 +52,46 @@ export function readSheetFile(text: string): ReadFile<readonly LabelSheet[]> {
 
   const faults: FileFault[] = [];
   const sheets: LabelSheet[] = [];
-  file.sheets.forEach((raw: unknown, i) => {
+  for (const [i, raw] of (file.sheets as unknown[]).entries()) {
+    // nobody reads on past these, and looking each up takes its time
+    if (faults.length >= MOST_FAULTS) break;
     const parsed = labelSheetSchema.safeParse(raw);
     const wrong = parsed.success
       ? checkSheet(parsed.data).map((f) => ({ path: f.field.split('.').map(asKey), message: f.message }))
       : parsed.error.issues.map((issue) => ({ path: issue.path as JSONPath, message: issue.message }));
-    for (const w of wrong) faults.push({ line: lineOf(['sheets', i, ...w.path]), field: ['sheets', i, ...w.path].join('.'), message: w.message });
+    for (const w of wrong.slice(0, MOST_FAULTS))
+      faults.push({ line: lineOf(['sheets', i, ...w.path]), field: ['sheets', i, ...w.path].join('.'), message: w.message });
     if (parsed.success) sheets.push(parsed.data);
-  });
+  }
   return faults.length > 0 ? failed(faults) : { ok: true, value: sheets };
+}
+
+/** Brackets within brackets of a sheet, and some to spare: a reader that goes down into each must not run out of room. */
+const DEEPEST = 40;
+function deepest(source: string): number {
+  let depth = 0;
+  let most = 0;
+  for (const c of source.replace(/"(?:[^"\\\n]|\\.)*"/g, '')) {
+    if (c === '[' || c === '{') most = Math.max(most, ++depth);
+    else if (c === ']' || c === '}') depth--;
+  }
+  return most;
+}
+
+/** The line of an offset, 1 for the first: looked up among the ends of lines. */
+function linesOf(source: string): (offset: number) => number {
+  const ends: number[] = [];
+  for (let at = source.indexOf('\n'); at >= 0; at = source.indexOf('\n', at + 1)) ends.push(at);
+  return (offset) => {
+    let low = 0;
+    let high = ends.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((ends[middle] as number) < offset) low = middle + 1;
+      else high = middle;
+    }
+    return low + 1;
+  };
 }
 
 const asKey = (s: string) => (/^\d+$/.test(s) ? Number(s) : s);
@@ -134,32 +167,51 @@ export function writeRates(lines: readonly LabelLine[]): string {
     stages: l.stages?.join(LIST) ?? '',
     source: l.prov.source ?? l.prov.mark,
   }));
-  return `${Papa.unparse(rows, { columns: [...COLUMNS], newline: '\n' })}\n`;
+  const harmless = rows.map((r) => Object.fromEntries(Object.entries(r).map(([k, v]) => [k, typeof v === 'string' ? asText(v) : v])));
+  return `${Papa.unparse(harmless, { columns: [...COLUMNS], newline: '\n' })}\n`;
 }
+
+/** A spreadsheet takes a cell that begins so for a formula, and runs it (OWASP, CSV injection): an apostrophe makes it text. */
+const FORMULA = /^'*[=+\-@\t\r]/;
+const asText = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
+const fromText = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
+
+/** Names of columns fit in this; a first line that is longer is none of ours, and would be taken apart for long. */
+const LONGEST_HEAD = 2000;
+const MOST_LINES = 2000;
 
 /** A rate table from CSV. @returns every fault with line and column; with any fault, no line at all */
 export function readRates(text: string): ReadFile<readonly LabelLine[]> {
   const tooLarge = sizeFault(text);
   if (tooLarge) return tooLarge;
-  const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim() });
+  if (text.search(/\r?\n|$/) > LONGEST_HEAD) return failed([{ line: 1, field: 'file', message: 'The first line is too long to be the names of the columns.' }]);
+  const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    preview: MOST_LINES + 1,
+    transformHeader: (h) => h.trim(),
+    transform: fromText,
+  });
+  if (table.data.length > MOST_LINES) return failed([{ line: MOST_LINES + 2, field: 'file', message: `At most ${MOST_LINES} lines in one table.` }]);
   const missing = COLUMNS.filter((c) => !LATER.includes(c) && !table.meta.fields?.includes(c));
   if (missing.length > 0) return failed([{ line: 1, field: missing.join(', '), message: `The first line lacks ${missing.join(', ')}.` }]);
   if (table.data.length === 0) return failed([{ line: 2, field: 'crops', message: 'The file holds no lines.' }]);
   const faults: FileFault[] = [];
   const lines: LabelLine[] = [];
-  table.data.forEach((row, i) => {
+  for (const [i, row] of table.data.entries()) {
+    if (faults.length >= MOST_FAULTS) break;
     const parsed = labelLineSchema.safeParse(lineFrom(row, i));
     if (!parsed.success) {
       for (const issue of parsed.error.issues) {
         const field = COLUMN_OF[issue.path.join('.')] ?? COLUMN_OF[String(issue.path[0])] ?? issue.path.join('.');
         faults.push({ line: i + 2, field, message: `“${row[field] ?? ''}”: ${issue.message}` });
       }
-      return;
+      continue;
     }
     for (const c of parsed.data.crops) if (!isCropWord(c)) faults.push({ line: i + 2, field: 'crops', message: `“${c}” is no crop known here.` });
     for (const p of parsed.data.pests) if (!isPestWord(p)) faults.push({ line: i + 2, field: 'pests', message: `“${p}” is no pest known here.` });
     lines.push(parsed.data);
-  });
+  }
   return faults.length > 0 ? failed(faults) : { ok: true, value: lines };
 }
 

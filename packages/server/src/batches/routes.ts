@@ -2,6 +2,7 @@ import { batchSchema, type Batch, type ShedItem } from '@sleetbrook/core/api';
 import { checkSoap, LYE_GATES, REST_HOURS } from '@sleetbrook/core/bench';
 import { Router } from 'express';
 import { DateTime } from 'luxon';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { gardenStore } from '../garden/store';
 import { invalid, notFound, parse } from '../http/problem';
@@ -59,7 +60,7 @@ export function batchRoutes({ db, clock }: Context): Router {
   const batches = batchStore(db);
   const items = shedStore(db);
   const garden = gardenStore(db);
-  const save = db.transaction((id: string, body: unknown) => {
+  const save = writing(db, (id: string, body: unknown) => {
     const sent = parse(batchSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     checkBatch(sent, clock.now());

@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { caseSchema, type CaseDetail } from '@sleetbrook/core/api';
 import { findControlCard } from '@sleetbrook/core/cards';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -19,7 +20,7 @@ export function caseRoutes({ db }: Context): Router {
   const plantings = plantingStore(db);
   const photos = photoStore(db);
 
-  const save = db.transaction((id: string, body: unknown) => {
+  const save = writing(db, (id: string, body: unknown) => {
     const sent = parse(caseSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (!plantings.find(sent.plantingId)) throw invalid('plantingId', 'There is no such planting.');

@@ -1,24 +1,42 @@
-import { mkdirSync } from 'node:fs';
+import { chmodSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { migrate } from './migrate';
+import { copyTo } from './safe-copy';
 
 export type Db = Database.Database;
 
+/** The database file is damaged. */
+export class Damaged extends Error {}
+
 /**
- * Opens (and creates) the database in a folder and brings it up to date.
- * Every confirmed write is on the disk: WAL with full synchronisation survives a kill at any moment.
- * @throws when the file is not a database, is newer than this program or can not be written
+ * Opens (and creates) the database in a folder and brings it up to date; nobody else on the machine may read it.
+ * Every confirmed write is on the disk: WAL with full synchronisation survives a kill at any moment. Before a migration
+ * the whole is copied, so that the way back is open.
+ * @throws Damaged when a page of it can not be read as it was written; Error when the file is not a database, is newer
+ * than this program or can not be written
  */
-export function openDatabase(folder: string, migrationsDir: string): Db {
-  mkdirSync(folder, { recursive: true });
-  const db = new Database(join(folder, 'sleetbrook.db'));
+export function openDatabase(
+  folder: string,
+  migrationsDir: string,
+  onMigrated: (numbers: readonly number[], copy: string | null) => void = () => undefined,
+): Db {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const path = join(folder, 'sleetbrook.db');
+  const db = new Database(path);
   try {
+    chmodSync(path, 0o600);
     db.pragma('journal_mode = WAL');
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
     db.pragma('busy_timeout = 3000');
-    migrate(db, migrationsDir);
+    const [{ quick_check: state } = { quick_check: 'no answer' }] = db.pragma('quick_check(1)') as { quick_check: string }[];
+    if (state !== 'ok') throw new Damaged(state);
+    let copy: string | null = null;
+    const numbers = migrate(db, migrationsDir, {
+      before: (version) => (copy = copyTo(db, folder, `before-version-${String(version + 1).padStart(4, '0')}.db`)),
+    });
+    if (numbers.length > 0) onMigrated(numbers, copy);
   } catch (error) {
     db.close();
     throw error;

@@ -2,6 +2,7 @@ import { freshLap, type Batch, type Calibration, type Case, type Planting, type 
 import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { writing } from '../db/writing';
 import { batchStore } from '../batches/store';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
@@ -291,7 +292,7 @@ const SOAP: Batch = {
 export function seedLarkfold(context: Context): void {
   const { db } = context;
   if (gardenStore(db).stored() || plantingStore(db).list().length > 0) return;
-  db.transaction(() => {
+  writing(db, () => {
     gardenStore(db).save(GARDEN);
     for (const p of PLANTINGS) plantingStore(db).save(p);
     const addSprayer = db.prepare('INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller, calibrations) VALUES (?, 1, ?, ?, ?, ?)');

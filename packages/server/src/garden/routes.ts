@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import { gardenSchema } from '@sleetbrook/core/api';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -7,7 +8,7 @@ import { gardenStore, UNSET_GARDEN } from './store';
 
 export function gardenRoutes({ db }: Context): Router {
   const store = gardenStore(db);
-  const save = db.transaction((body: unknown) => {
+  const save = writing(db, (body: unknown) => {
     const garden = parse(gardenSchema, body);
     const stored = store.stored();
     if (reviseOrConflict(stored, garden, 'garden') === 'write') store.save({ ...garden, revision: garden.revision + 1 });

@@ -43,6 +43,9 @@ const problemFor = (error: unknown): HttpProblem | null => {
   if (kind === 'encoding.unsupported' || kind === 'charset.unsupported')
     return new HttpProblem(415, 'Not readable', 'The body has an encoding that is not known here.');
   if (error instanceof URIError) return new HttpProblem(400, 'Not readable', 'The address is not readable.');
+  // what the readers of a body say of it: broken gzip, a line cut half-way
+  const status = (error as { statusCode?: unknown }).statusCode;
+  if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, 'Not readable', 'What was sent can not be read.');
   if ((error as { code?: string }).code === 'SQLITE_FULL') return new HttpProblem(507, 'No space', 'The disk is full: nothing was saved.');
   return null;
 };

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { lookSchema, type Case, type Count, type Look } from '@sleetbrook/core/api';
 import { findSign } from '@sleetbrook/core/catalogue';
 import { reduction } from '@sleetbrook/core/record';
+import { writing } from '../db/writing';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { conflict, invalid, notFound, parse } from '../http/problem';
@@ -29,7 +30,7 @@ export function lookRoutes({ db, clock }: Context): Router {
     cases.save({ ...found, revision: found.revision + 1, laps: [...found.laps.slice(0, -1), closed] });
   };
 
-  const save = db.transaction((id: string, body: unknown) => {
+  const save = writing(db, (id: string, body: unknown) => {
     const sent = parse(lookSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (!plantings.find(sent.plantingId)) throw invalid('plantingId', 'There is no such planting.');

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import express, { Router } from 'express';
 import { idSchema, instantSchema, MAX_PHOTO_BYTES, MAX_PHOTOS_PER_LOOK, type Photo } from '@sleetbrook/core/api';
 import { z } from 'zod';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { conflict, HttpProblem, invalid, notFound, parse } from '../http/problem';
 import { NotAPhoto } from './not-a-photo';
@@ -39,7 +40,7 @@ export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
       throw error instanceof NotAPhoto ? invalid('photo', error.message) : error;
     });
     // others may have come while this one was being made smaller
-    db.transaction(() => {
+    writing(db, () => {
       full();
       if (!photos.find(id)) photos.add({ id, lookId, takenAt, width: shrunk.width, height: shrunk.height, sentSha256, jpeg: shrunk.jpeg });
     })();
@@ -55,7 +56,10 @@ export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
       .get('/photos/:id', (req, res) => {
         const jpeg = photos.picture(req.params.id);
         if (!jpeg) throw notFound('photograph');
-        res.set({ 'Content-Type': 'image/jpeg', 'Cache-Control': 'private, max-age=31536000, immutable' }).send(jpeg);
+        // kept by the browser, and shown only after asking: who may no longer come in sees none of them
+        res.set({ 'Content-Type': 'image/jpeg', 'Cache-Control': 'private, no-cache', ETag: `"${req.params.id}"` });
+        if (req.fresh) return void res.status(304).end();
+        res.send(jpeg);
       })
       .put('/photos/:id', express.raw({ type: () => true, limit: MAX_PHOTO_BYTES }), (req, res, next) => {
         save(req.params.id ?? '', req.query, req.body).then((photo) => res.json(photo), next);

@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { plantingSchema, type Planting } from '@sleetbrook/core/api';
 import { instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -21,7 +22,7 @@ export function plantingRoutes({ db, clock }: Context): Router {
   /** A new stage is of today; the same one of the day on which it was said, or said again. A write sent twice says no more. */
   const stageOn = (before: Planting | undefined, sent: Planting): string | null =>
     before?.stage !== sent.stage ? today() : [before.stageOn, sent.stageOn].reduce((a, b) => ((b ?? '') > (a ?? '') ? b : a));
-  const save = db.transaction((id: string, body: unknown): Planting => {
+  const save = writing(db, (id: string, body: unknown): Planting => {
     const typed = parse(plantingSchema, body);
     if (typed.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     const found = store.find(id);

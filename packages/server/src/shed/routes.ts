@@ -1,5 +1,6 @@
 import { shedItemSchema, type Code } from '@sleetbrook/core/api';
 import { Router, type Request } from 'express';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -12,7 +13,7 @@ const pageOf = (req: Request, id: string) => `${req.protocol}://${req.get('host'
 
 export function shedRoutes({ db }: Context): Router {
   const items = shedStore(db);
-  const save = db.transaction((id: string, body: unknown) => {
+  const save = writing(db, (id: string, body: unknown) => {
     const sent = parse(shedItemSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (reviseOrConflict(items.find(id), sent, 'item') === 'write') items.put({ ...sent, revision: sent.revision + 1 });

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { ownSheetSchema, sheetFileSchema, type Imported, type OwnSheet } from '@sleetbrook/core/api';
 import { findSheet } from '@sleetbrook/core/sheets';
 import { checkSheet, readRates, readSheetFile, writeRates, writeSheetFile, type FileFault } from '@sleetbrook/core/label-files';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { conflict, HttpProblem, invalid, notFound, parse } from '../http/problem';
 import { ownSheetStore } from './own-store';
@@ -33,7 +34,7 @@ export function ownSheetRoutes({ db, clock }: Context): Router {
     return stored ? 'changed' : 'added';
   };
 
-  const save = db.transaction((id: string, body: unknown): OwnSheet => {
+  const save = writing(db, (id: string, body: unknown): OwnSheet => {
     const sent = parse(ownSheetSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     const faults = checkSheet(sent);
@@ -43,7 +44,7 @@ export function ownSheetRoutes({ db, clock }: Context): Router {
     return live(id);
   });
 
-  const takeIn = db.transaction((text: string): Imported => {
+  const takeIn = writing(db, (text: string): Imported => {
     const read = readSheetFile(text);
     if (!read.ok) throw refuseFile(read.faults);
     const imported: Imported = { added: 0, changed: 0, same: 0 };

@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import { sprayerSchema, type Sprayer } from '@sleetbrook/core/api';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { invalid, notFound, parse } from '../http/problem';
 import { reviseOrConflict } from '../http/revise';
@@ -32,7 +33,7 @@ export function sprayerRoutes({ db }: Context): Router {
     const row = one.get(id);
     return row && fromRow(row);
   };
-  const save = db.transaction((id: string, body: unknown) => {
+  const save = writing(db, (id: string, body: unknown) => {
     const sent = parse(sprayerSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (reviseOrConflict(find(id), sent, 'sprayer') === 'write') {

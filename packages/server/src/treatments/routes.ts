@@ -5,6 +5,7 @@ import { findTroubleCard } from '@sleetbrook/core/cards';
 import { findControl } from '@sleetbrook/core/catalogue';
 import { lookAgainOn } from '@sleetbrook/core/decide';
 import { instant } from '@sleetbrook/core/measure';
+import { writing } from '../db/writing';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
@@ -49,7 +50,7 @@ export function treatmentRoutes(context: Context): Router {
   };
 
   /** Struck out, it counts for nothing; it stays to be read. */
-  const strike = db.transaction((id: string, body: unknown): Treatment => {
+  const strike = writing(db, (id: string, body: unknown): Treatment => {
     const struck = parse(strikeSchema, body);
     const stored = treatments.find(id);
     if (!stored) throw notFound('treatment');
@@ -60,7 +61,7 @@ export function treatmentRoutes(context: Context): Router {
     return treatments.strike(stored, struck);
   });
 
-  const save = db.transaction((id: string, body: unknown): Treatment => {
+  const save = writing(db, (id: string, body: unknown): Treatment => {
     const sent = parse(treatmentRequestSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     const stored = treatments.find(id);

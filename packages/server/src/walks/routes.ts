@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { walkSchema, type Walk } from '@sleetbrook/core/api';
 import { findTrouble } from '@sleetbrook/core/catalogue';
 import { z } from 'zod';
+import { writing } from '../db/writing';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
 import { gardenStore, UNSET_GARDEN } from '../garden/store';
@@ -26,7 +27,7 @@ export function walkRoutes(context: Context): Router {
   const gardens = gardenStore(db);
   const weather = weatherSource(context);
 
-  const save = db.transaction((id: string, body: unknown): Walk | undefined => {
+  const save = writing(db, (id: string, body: unknown): Walk | undefined => {
     const sent = parse(walkSchema, body);
     if (sent.id !== id) throw invalid('id', 'The id in the body is not the one in the address.');
     if (sent.finishedAt !== null && sent.finishedAt < sent.startedAt) throw invalid('finishedAt', 'It ends before it begins.');

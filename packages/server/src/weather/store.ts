@@ -1,4 +1,5 @@
 import { certaintyOf, FORECAST_HOLDS_H, type HourlyWeather } from '@sleetbrook/core/weather';
+import { writing } from '../db/writing';
 import type { Db } from '../db/open';
 
 interface Row {
@@ -40,7 +41,7 @@ export function weatherStore(db: Db) {
           certainty: certaintyOf(Date.parse(r.at), r.said_at === null ? null : Date.parse(r.said_at)),
         })),
     /** @param saidAt when the file was loaded: what lies ahead of that is a forecast */
-    replace: db.transaction((hours: readonly HourlyWeather[], saidAt: Date) => {
+    replace: writing(db, (hours: readonly HourlyWeather[], saidAt: Date) => {
       clear.run();
       for (const h of hours) insert.run({ ...h, saidAt: saidAt.toISOString() });
     }),
