@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
-import { labelSheetSchema, lineFor, MOST_FILE_BYTES, type LabelSheet } from '../src/label';
+import { labelSheetSchema, lineFor, MOST_FILE_BYTES, rateOf, type LabelSheet } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { checkSheet, looserThan, readRates, readSheetFile, writeRates, writeSheetFile } from '../src/label/files';
 import { sheetFileJsonSchema } from '../src/label/file-schema';
@@ -73,6 +73,13 @@ describe('what is wrong with a sheet is said at its field', () => {
     const issues = labelSheetSchema.safeParse(sheet).error?.issues ?? [];
     expect(issues.map((i) => i.path.join('.'))).toContain(field);
   });
+});
+
+test('a strength that nobody printed, or of nothing, is no strength to reckon a rate by', () => {
+  const of = (percent: number | undefined) =>
+    rateOf({ ...own(), actives: [{ name: 'Soap', ...(percent === undefined ? {} : { percent }), moa: 'UN' }] as LabelSheet['actives'] }).product;
+  expect([of(0), of(undefined)]).toEqual([null, null]);
+  expect(of(0.1)).toMatchObject({ strength: { by: 'weight', percent: 0.1 } });
 });
 
 describe('files of sheets', () => {

@@ -83,6 +83,25 @@ describe('open hours', () => {
     }
   });
 
+  test('between two hours everything goes straight from the one to the other, up and down', () => {
+    const two = hoursFrom('2026-05-24T12:00:00Z', 2, (i) =>
+      i === 0
+        ? { temperatureC: 10, humidityPct: 80, windMs: 4, cloud: 0.2, leastC: 8, rainMm: 1 }
+        : { temperatureC: 20, humidityPct: 40, windMs: 2, cloud: 1, leastC: 16, rainMm: 0 },
+    );
+    const slots = conditionsOver(two, place, at('2026-05-24T12:00:00Z'));
+    const figures = slots
+      .slice(0, 5)
+      .map((c) => [c.temperature, c.leastTemperature, c.humidityPct, c.wind, c.cloud, c.rainMm].map((x) => Math.round(x * 1000) / 1000));
+    expect(figures).toEqual([
+      [10, 8, 80, 4, 0.2, 1],
+      [12.5, 10, 70, 3.5, 0.4, 1],
+      [15, 12, 60, 3, 0.6, 1],
+      [17.5, 14, 50, 2.5, 0.8, 1],
+      [20, 16, 40, 2, 1, 0],
+    ]);
+  });
+
   // the borders as they stand in the docstring: from memory, on the cautious side
   test('bees fly up to each border and not on it', () => {
     const flying = { temperatureC: 9.01, sunAltitude: 3.01, windMs: 7.99, rainMm: 0 };
