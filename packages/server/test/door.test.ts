@@ -125,6 +125,17 @@ describe('a page of somebody else', () => {
   });
 });
 
+test('a page that knocks for ever writes no more than a line in ten seconds', async () => {
+  const lines: string[] = [];
+  const written = pino({ level: 'warn' }, { write: (line: string) => void lines.push(line) });
+  const served = request(
+    createApp({ db, clock: fixedClock(new Date(NOW), db), log: written, demo: false, seed: 6, shrinkPhoto: async (b: Uint8Array) => shrink(b) }),
+  );
+  for (let i = 0; i < 30; i++) await served.get(HEALTH).set('Sec-Fetch-Site', 'cross-site');
+  await served.get(HEALTH).set('Host', 'garden.example.com');
+  expect(lines.map((l) => (JSON.parse(l) as { msg: string }).msg)).toEqual(['refused: asked by another page', 'refused: not a name of this server']);
+});
+
 describe('the passcode', () => {
   const code = 'moss and stone';
   test('is long enough to be one', () => {

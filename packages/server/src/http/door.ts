@@ -32,6 +32,22 @@ function sameOrigin(origin: string | undefined, host: string | undefined): boole
   }
 }
 
+const BETWEEN_MS = 10_000;
+
+/** A page that knocks for ever must not fill the disk: of each kind a line in ten seconds, with how many there were. */
+function sparingly(log: Logger): (what: object, line: string) => void {
+  const kinds = new Map<string, { at: number; times: number }>();
+  return (what, line) => {
+    const kind = kinds.get(line) ?? { at: -Infinity, times: 0 };
+    kinds.set(line, kind);
+    kind.times++;
+    if (performance.now() - kind.at < BETWEEN_MS) return;
+    log.warn({ ...what, times: kind.times }, line);
+    kind.at = performance.now();
+    kind.times = 0;
+  };
+}
+
 /**
  * Who may knock at all. A page somewhere on the web can send requests to this machine, and a name of its own can be made
  * to lead here (DNS rebinding): neither is let in, nor counted against anybody.
@@ -39,10 +55,11 @@ function sameOrigin(origin: string | undefined, host: string | undefined): boole
  * - an Origin, or Sec-Fetch-Site, of another page: 403
  */
 export function watchDoor({ household, log }: DoorOptions): RequestHandler {
+  const warn = sparingly(log);
   return (req, _res, next) => {
     const name = hostName(req.headers.host);
     if (name === null || !(LOOPBACK.test(name) || (household && HOUSEHOLD.test(name)))) {
-      log.warn({ host: req.headers.host?.slice(0, 80), from: req.ip }, 'refused: not a name of this server');
+      warn({ host: req.headers.host?.slice(0, 80), from: req.ip }, 'refused: not a name of this server');
       return next(
         new HttpProblem(
           421,
@@ -56,7 +73,7 @@ export function watchDoor({ household, log }: DoorOptions): RequestHandler {
     // a link somewhere may lead to a page of the app; the API is for the app's own pages
     const link = req.method === 'GET' && req.headers['sec-fetch-mode'] === 'navigate' && !req.path.startsWith('/api/');
     if ((foreign && !link) || !sameOrigin(req.headers.origin, req.headers.host)) {
-      log.warn({ origin: req.headers.origin?.slice(0, 80), site, from: req.ip }, 'refused: asked by another page');
+      warn({ origin: req.headers.origin?.slice(0, 80), site, from: req.ip }, 'refused: asked by another page');
       return next(new HttpProblem(403, 'Asked by another page', 'Only its own pages may use it. Open it in a tab of its own.'));
     }
     next();
