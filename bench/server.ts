@@ -84,6 +84,7 @@ export async function serverFigures(): Promise<Figure[]> {
   const db = openDatabase(folder, join(import.meta.dirname ?? __dirname, '../packages/server/migrations'));
   const context = {
     db,
+    folder,
     clock: fixedClock(new Date('2026-05-24T18:10:00Z'), db),
     log: pino({ level: 'silent' }),
     demo: true,

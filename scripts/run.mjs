@@ -1,7 +1,7 @@
 // npm start and npm run demo: whatever is missing is made, then the server runs until it is stopped.
 import { spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { install, root } from './lib.mjs';
 
 const demo = process.argv.includes('--demo');
@@ -17,6 +17,17 @@ const env = { ...process.env, SLEETBROOK_DATA: data };
 if (demo) {
   env.SLEETBROOK_DEMO = '1';
   env.SLEETBROOK_NOW ??= '2026-05-24T18:10:00Z';
+}
+// npm start -- --restore FILE [--yes]: what a copy holds, and with --yes it takes the place of the garden
+const at = process.argv.indexOf('--restore');
+if (at >= 0) {
+  const file = process.argv[at + 1];
+  if (!file || file.startsWith('--')) {
+    process.stderr.write('--restore needs the file of a copy: npm start -- --restore .data/garden/copies/day-2026-05-24.db\n');
+    process.exit(1);
+  }
+  env.SLEETBROOK_RESTORE = resolve(file);
+  if (process.argv.includes('--yes')) env.SLEETBROOK_RESTORE_YES = '1';
 }
 const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js')], { cwd: root, env, stdio: 'inherit' });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));

@@ -7,6 +7,7 @@ import helmet from 'helmet';
 import { batchRoutes } from './batches/routes';
 import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
+import { copyRoutes } from './copies/routes';
 import { clockRoutes } from './demo/routes';
 import { gardenRoutes } from './garden/routes';
 import { watchDoor } from './http/door';
@@ -129,6 +130,7 @@ function api(context: Context, requestsPerMinute: number) {
     weatherRoutes,
     placeRoutes,
     todayRoutes,
+    copyRoutes,
   ]) {
     router.use(routes(context));
   }

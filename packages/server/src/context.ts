@@ -6,6 +6,8 @@ import type { Shrunk } from './photos/not-a-photo';
 /** What every route works with. */
 export interface Context {
   readonly db: Db;
+  /** Where the database and its copies are. */
+  readonly folder: string;
   readonly clock: ServerClock;
   readonly log: Logger;
   readonly demo: boolean;

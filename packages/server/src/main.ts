@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app';
 import { fixedClock, runningClock, systemClock } from './clock';
+import { copyNightly, lookInto, newestVersion, NoCopy, restore, sayHolds } from './db/copies';
 import { FolderTaken, lockFolder } from './db/lock';
 import { Damaged, openDatabase, type Db } from './db/open';
 import { copiesIn, COPIES } from './db/safe-copy';
@@ -37,13 +38,44 @@ function readNow(): Date | null {
 
 const LOOPBACK = /^(127\.\d+\.\d+\.\d+|localhost|::1)$/;
 
+const MIGRATIONS = join(here, '..', 'migrations');
+
+/** With SLEETBROOK_RESTORE: says what a copy holds, and puts it in the place of the database when that was wanted. */
+function putBack(folder: string): void {
+  const from = env['SLEETBROOK_RESTORE'];
+  if (!from) return;
+  const say = (line: string) => process.stdout.write(`${line}\n`);
+  try {
+    const holds = lookInto(resolve(from));
+    say(`${from} holds ${sayHolds(holds)}.`);
+    const now = join(folder, 'sleetbrook.db');
+    if (existsSync(now)) {
+      try {
+        say(`The garden here holds ${sayHolds(lookInto(now))}.`);
+      } catch {
+        say('The garden here can not be read.');
+      }
+    }
+    if (env['SLEETBROOK_RESTORE_YES'] !== '1') {
+      say('Nothing was changed. Add --yes to put it in the place of the garden here.');
+      process.exit(0);
+    }
+    const before = restore(folder, resolve(from), newestVersion(MIGRATIONS), new Date());
+    say(before ? `It is put back. What was here is ${join(folder, COPIES, before)}: restore that to take this back.` : 'It is put back.');
+  } catch (error) {
+    if (error instanceof NoCopy) fail(`${from} can not be put back: ${error.message}. Nothing was changed.`);
+    throw error;
+  }
+}
+
 /** The folder for this server alone, and what is in it. */
 function open(folder: string): { readonly db: Db; readonly letGo: () => void } {
   try {
     mkdirSync(folder, { recursive: true, mode: 0o700 });
     const letGo = lockFolder(folder);
+    putBack(folder);
     return {
-      db: openDatabase(folder, join(here, '..', 'migrations'), (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date')),
+      db: openDatabase(folder, MIGRATIONS, (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date')),
       letGo,
     };
   } catch (error) {
@@ -79,12 +111,13 @@ const { db, letGo } = open(folder);
 const base = readNow();
 // stood still, or running from that moment on
 const clock = base ? (env['SLEETBROOK_CLOCK'] === 'running' ? runningClock(base) : fixedClock(base, db)) : systemClock;
-const context = { db, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
+const context = { db, folder, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
 if (demo) seedLarkfold(context);
 
 const webDir = resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist'));
 if (!existsSync(join(webDir, 'index.html'))) log.warn({ webDir }, 'the app is not built: only the API is served');
 let stopping = false;
+const endCopies = copyNightly(db, folder, log);
 const server = createServer(createApp(context, { webDir, stopping: () => stopping, ...(passcode ? { passcode } : {}) }));
 server.requestTimeout = 30_000;
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -109,6 +142,7 @@ function stop(signal: string): void {
   log.info({ signal }, 'stopping');
   server.close(() => {
     clearInterval(idle);
+    endCopies();
     db.pragma('wal_checkpoint(TRUNCATE)');
     db.close();
     letGo();

@@ -4,6 +4,7 @@ import {
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  copySchema,
   countrySchema,
   codeSchema,
   confirmationSchema,
@@ -72,6 +73,17 @@ export const openApiDocument = createDocument({
       delete: drop('Remove a planting', 'id'),
     },
     '/plantings/{id}/restore': { post: get('Take a removal back', plantingSchema, { requestParams: { path: byId('id') } }) },
+    '/copies': {
+      get: get('Copies of the whole garden, the newest first', z.array(copySchema)),
+      post: { summary: 'Make a copy now', responses: { '201': { description: 'It is made, and was read back', content: json(copySchema) } } },
+    },
+    '/copies/{name}': {
+      get: {
+        summary: 'A copy to take away',
+        requestParams: { path: byId('name') },
+        responses: { '200': { description: 'An SQLite file', content: { 'application/vnd.sqlite3': { schema: z.string() } } }, ...gone },
+      },
+    },
     '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },
     '/sprayers/{id}': { put: put('Add or change a sprayer', sprayerSchema, sprayerSchema, 'id'), delete: drop('Remove a sprayer', 'id') },
     '/shed-items': { get: get('What stands in the shed', z.array(shedItemSchema)) },

@@ -15,7 +15,10 @@ let db: Db;
 const log = pino({ level: 'silent' });
 /** The application as it is on this machine alone, or behind a passcode; few requests a minute, so that counting shows. */
 const app = (options: { passcode?: string; requestsPerMinute?: number } = {}) =>
-  createApp({ db, clock: fixedClock(new Date(NOW), db), log, demo: false, seed: 6, shrinkPhoto: async (b: Uint8Array) => shrink(b) }, options);
+  createApp(
+    { db, folder: h.folder, clock: fixedClock(new Date(NOW), db), log, demo: false, seed: 6, shrinkPhoto: async (b: Uint8Array) => shrink(b) },
+    options,
+  );
 beforeAll(() => {
   h.start();
   db = openDatabase(h.folder, MIGRATIONS);
@@ -129,7 +132,15 @@ test('a page that knocks for ever writes no more than a line in ten seconds', as
   const lines: string[] = [];
   const written = pino({ level: 'warn' }, { write: (line: string) => void lines.push(line) });
   const served = request(
-    createApp({ db, clock: fixedClock(new Date(NOW), db), log: written, demo: false, seed: 6, shrinkPhoto: async (b: Uint8Array) => shrink(b) }),
+    createApp({
+      db,
+      folder: h.folder,
+      clock: fixedClock(new Date(NOW), db),
+      log: written,
+      demo: false,
+      seed: 6,
+      shrinkPhoto: async (b: Uint8Array) => shrink(b),
+    }),
   );
   for (let i = 0; i < 30; i++) await served.get(HEALTH).set('Sec-Fetch-Site', 'cross-site');
   await served.get(HEALTH).set('Host', 'garden.example.com');

@@ -22,6 +22,7 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
     db = openDatabase(folder, MIGRATIONS);
     const context = {
       db,
+      folder,
       clock: fixedClock(new Date(now), db),
       log: pino({ level: 'silent' }),
       demo: options.demo ?? true,

@@ -207,6 +207,50 @@ describe('the server as a process', () => {
   });
 });
 
+describe('put back from a copy', () => {
+  /** What it says until it leaves, or is ready and told to stop. */
+  const said = async (env: Record<string, string>) => {
+    const child = launch(env);
+    let out = '';
+    child.stdout.on('data', (d: Buffer) => {
+      out += d.toString();
+      if (out.includes('is ready at')) child.kill('SIGTERM');
+    });
+    const { code, err } = await ended(child);
+    return { code, lines: out.trim().split('\n'), err };
+  };
+
+  test('is looked at first, done on a word, and can be taken back', async () => {
+    const data = folder();
+    const db = openDatabase(data, MIGRATIONS);
+    db.prepare("INSERT INTO sprayer (id, revision, name, capacity_ml, for_weedkiller) VALUES ('a', 0, 'Knapsack', 12000, 0)").run();
+    const copy = copyTo(db, data, 'now-1.db');
+    db.exec('DELETE FROM sprayer');
+    db.close();
+    const sprayers = () => {
+      const now = new Database(join(data, 'sleetbrook.db'), { readonly: true });
+      const n = now.prepare<[], { n: number }>('SELECT count(*) AS n FROM sprayer').get()?.n;
+      now.close();
+      return n;
+    };
+    const look = await said({ SLEETBROOK_DATA: data, SLEETBROOK_RESTORE: copy });
+    expect(look.code).toBe(0);
+    expect(look.lines[0]).toMatch(/holds 0 plantings, 0 cases, 0 treatments\.$/);
+    expect(look.lines.at(-1)).toBe('Nothing was changed. Add --yes to put it in the place of the garden here.');
+    expect(sprayers()).toBe(0);
+    const done = await said({ SLEETBROOK_DATA: data, SLEETBROOK_RESTORE: copy, SLEETBROOK_RESTORE_YES: '1' });
+    expect(done.code).toBe(0);
+    expect(done.lines.find((l) => l.startsWith('It is put back.'))).toMatch(/before-restore-.*\.db: restore that to take this back\.$/);
+    expect(sprayers()).toBe(1);
+    const back = join(data, 'copies', copiesIn(data).find((f) => f.startsWith('before-restore-')) ?? '');
+    await said({ SLEETBROOK_DATA: data, SLEETBROOK_RESTORE: back, SLEETBROOK_RESTORE_YES: '1' });
+    expect(sprayers()).toBe(0);
+    const wrong = await said({ SLEETBROOK_DATA: data, SLEETBROOK_RESTORE: join(data, 'nowhere.db'), SLEETBROOK_RESTORE_YES: '1' });
+    expect(wrong.code).toBe(1);
+    expect(wrong.err).toMatch(/can not be put back: there is no file .*\. Nothing was changed\.$/);
+  });
+});
+
 describe('before a migration', () => {
   test('the whole is copied, and the copy is what it was', () => {
     const data = folder();

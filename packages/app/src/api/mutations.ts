@@ -3,6 +3,7 @@ import {
   caseSchema,
   clockSchema,
   confirmationSchema,
+  copySchema,
   gardenSchema,
   importedSchema,
   lookSchema,
@@ -44,6 +45,7 @@ export const useRemovePlanting = () => useWrite((id: string) => request('DELETE'
 export const useRestorePlanting = () => useWrite((id: string) => request('POST', `/plantings/${id}/restore`, plantingSchema));
 export const useSaveSprayer = () => useWrite((s: Sprayer) => request('PUT', `/sprayers/${s.id}`, sprayerSchema, s));
 export const useRemoveSprayer = () => useWrite((id: string) => request('DELETE', `/sprayers/${id}`, null));
+export const useCopyNow = () => useWrite(() => request('POST', '/copies', copySchema));
 export const useSaveShedItem = () => useWrite((i: ShedItem) => request('PUT', `/shed-items/${i.id}`, shedItemSchema, i));
 export const useRemoveShedItem = () => useWrite((id: string) => request('DELETE', `/shed-items/${id}`, null));
 export const useSaveBatch = () => useWrite((b: Batch) => request('PUT', `/batches/${b.id}`, batchSchema, b));

@@ -4,6 +4,7 @@ import {
   caseDetailSchema,
   caseSchema,
   clockSchema,
+  copySchema,
   countrySchema,
   codeSchema,
   confirmationSchema,
@@ -31,6 +32,7 @@ export const useClock = () =>
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => request('GET', '/garden', gardenSchema) });
 export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => request('GET', '/plantings', z.array(plantingSchema)) });
 export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => request('GET', '/sprayers', z.array(sprayerSchema)) });
+export const useCopies = () => useQuery({ queryKey: ['copies'], queryFn: () => request('GET', '/copies', z.array(copySchema)) });
 export const useShedItems = () => useQuery({ queryKey: ['shed-items'], queryFn: () => request('GET', '/shed-items', z.array(shedItemSchema)) });
 export const useShedCode = (id: string) =>
   useQuery({ queryKey: ['shed-code', id], queryFn: () => request('GET', `/shed-items/${id}/code`, codeSchema), retry: false });

@@ -9,18 +9,21 @@ interface Props {
   readonly disabled?: boolean;
   readonly busy?: boolean;
   readonly expanded?: boolean;
+  /** Read out in place of the title, where many buttons of a list have the same. */
+  readonly label?: string;
 }
 
 const GROUND = { main: 'bg-brook', quiet: 'border border-line bg-slate', stop: 'border-2 border-rowan bg-frost', link: '' };
 const INK = { main: 'text-on-brook', quiet: 'text-ink', stop: 'text-rowan', link: 'text-brook underline' };
 
-export function Button({ title, onPress, kind = 'main', disabled = false, busy = false, expanded }: Props) {
+export function Button({ title, onPress, kind = 'main', disabled = false, busy = false, expanded, label }: Props) {
   const off = disabled || busy;
   return (
     <Pressable
       role="button"
       aria-disabled={off}
       aria-busy={busy}
+      {...(label === undefined ? {} : { 'aria-label': label })}
       {...(expanded === undefined ? {} : { 'aria-expanded': expanded })}
       disabled={off}
       onPress={onPress}

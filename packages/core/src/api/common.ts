@@ -17,3 +17,7 @@ export const problemSchema = z.object({
   errors: z.array(z.object({ field: z.string(), message: z.string(), line: z.number().int().optional() })).optional(),
 });
 export type Problem = z.infer<typeof problemSchema>;
+
+/** A copy of the whole garden in one file. */
+export const copySchema = z.object({ name: z.string(), bytes: z.number().int().min(0), madeAt: instantSchema });
+export type Copy = z.infer<typeof copySchema>;

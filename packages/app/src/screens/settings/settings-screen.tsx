@@ -12,6 +12,7 @@ import { Page } from '../../ui/page';
 import { Section } from '../../ui/row';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { CopiesKept } from './copies-kept';
 import { GardenFields } from './garden-fields';
 import { gardenFormOf, gardenResolver, readGarden } from './garden-form';
 import { WeatherFile } from './weather-file';
@@ -64,6 +65,7 @@ function Form({ garden, kept, onKept }: FormProps) {
         <GardenFields control={control} />
         <Choice label="Appearance" value={appearance} onChange={setAppearance} options={LOOKS} />
         <WeatherFile />
+        <CopiesKept />
         {demo && <DemoClock />}
       </View>
     </Page>
