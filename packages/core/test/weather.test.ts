@@ -13,6 +13,7 @@ import {
   needsOf,
   RAIN_THAT_COUNTS_MM,
   openHours,
+  openSpans,
   reasonsAt,
   sunAltitude,
   wetBulb,
@@ -68,6 +69,45 @@ describe('open hours', () => {
     expect(hours.closed[0]).toMatchObject({ from: at('2026-05-24T12:00:00Z'), reasons: [{ code: 'sun' }] });
     const first = hours.open[0];
     expect(first && first.from > at('2026-05-24T17:00:00Z') && first.to < at('2026-05-24T22:00:00Z')).toBe(true);
+  });
+
+  test('asked for alone, the open spans are those that are told with their reasons', () => {
+    const hour = fc.record({
+      temperatureC: fc.double({ min: -5, max: 38, noNaN: true }),
+      humidityPct: fc.double({ min: 20, max: 100, noNaN: true }),
+      windMs: fc.double({ min: 0, max: 9, noNaN: true }),
+      rainMm: fc.constantFrom(0, 0, 0, 0, 0.1, 3),
+      cloud: fc.constantFrom(0, 0.2, 0.8, 1),
+    });
+    const needs = fc.constantFrom<HourNeeds>(
+      soap,
+      {},
+      { daylight: true },
+      { maxWindMs: 3 },
+      { rainFreeHours: 6, bees: 'always' },
+      { minTempC: 12, maxTempC: 18, mildAhead: true },
+    );
+    fc.assert(
+      fc.property(
+        fc.array(hour, { minLength: 1, maxLength: 60 }),
+        needs,
+        fc.constantFrom('outdoors', 'tunnel', 'indoors' as const),
+        fc.boolean(),
+        (list, n, site, flower) => {
+          const slots = conditionsOver(
+            hoursFrom('2026-05-24T12:00:00Z', list.length, (i) => list[i] ?? {}),
+            place,
+            at('2026-05-24T12:00:00Z'),
+          );
+          const setting = { site, inFlower: flower };
+          expect(openSpans(slots, n, setting)).toEqual(openHours(slots, n, setting).open);
+          // a hole in what is known ends a span
+          const holed = slots.filter((_, i) => i % 7 !== 3);
+          expect(openSpans(holed, n, setting)).toEqual(openHours(holed, n, setting).open);
+        },
+      ),
+      { numRuns: 300 },
+    );
   });
 
   test('on flowers it waits for the bees, also when the sun is weak', () => {

@@ -2,7 +2,7 @@ import type { Control, HourNeeds } from '../catalogue';
 import { doesOn, usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { instant, sayWhen, type Instant } from '../measure';
-import { needsOf, openHours, reasonsAt, SLOT_MS, type Conditions, type Setting, type Span } from '../weather';
+import { needsOf, openSpans, reasonsAt, SLOT_MS, type Conditions, type Setting, type Span } from '../weather';
 import { candidateFor, keyOf, sheetsOf } from './candidates';
 import { flowersOpen } from './flowers';
 import { keepOutMs, meetings } from './plans';
@@ -162,7 +162,7 @@ function openSpansOf(conditions: readonly Conditions[], needs: HourNeeds, settin
   let known = hoursKnown.get(conditions);
   if (!known) hoursKnown.set(conditions, (known = new Map()));
   let spans = known.get(key);
-  if (!spans) known.set(key, (spans = openHours(conditions, needs, setting).open));
+  if (!spans) known.set(key, (spans = openSpans(conditions, needs, setting)));
   return spans;
 }
 

@@ -5,6 +5,6 @@ export { CHANCES, hoursOfSky, LEAVES, SKIES, skyHolds, WARMTHS, WINDS, type Chan
 export { beesFly, conditionsOver, DRIZZLE_THAT_COUNTS_MM, dryingHours, RAIN_THAT_COUNTS_MM, SLOT_MS, type Conditions } from './conditions';
 export { hourlyWeatherSchema, type HourlyWeather } from './hourly';
 export { needsOf } from './needs';
-export { openHours, reasonsAt, type ClosedSpan, type OpenHours, type Span } from './open-hours';
+export { openHours, openSpans, reasonsAt, type ClosedSpan, type OpenHours, type Span } from './open-hours';
 export type { HourReason, Setting } from './rules';
 export { irradiance, sunAltitude, sunTimes, type Place } from './sun';

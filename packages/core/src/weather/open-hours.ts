@@ -53,3 +53,24 @@ export function openHours(conditions: readonly Conditions[], needs: HourNeeds, s
   }
   return { open, closed };
 }
+
+/** The open spans of `openHours` alone: asked for every control of a case, where why the rest is closed is not. */
+export function openSpans(conditions: readonly Conditions[], needs: HourNeeds, setting: Setting): Span[] {
+  const rules = hourRulesFor(needs);
+  const open: Span[] = [];
+  let from: number | null = null;
+  let to = 0;
+  const end = () => {
+    if (from !== null && to - from >= SHORTEST_MS) open.push({ from: instant(from), to: instant(to) });
+    from = null;
+  };
+  for (const c of conditions) {
+    const closed = rules.some((r) => r.closes(c, needs, setting));
+    if (closed || c.at !== to) end();
+    if (closed) continue;
+    from ??= c.at;
+    to = c.at + SLOT_MS;
+  }
+  end();
+  return open;
+}
