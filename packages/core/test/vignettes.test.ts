@@ -1,5 +1,6 @@
 import { findHost, FRIENDS, HOSTS, TROUBLES, type Friend, type Trouble } from '../src/catalogue';
 import { nextLook, rankSuspects, settle, type Answer } from '../src/diagnose';
+import { usualness } from '../src/scout';
 import type { WeatherWord } from '../src/scout';
 
 const see = (...ids: string[]): Answer[] => ids.map((signId) => ({ signId, seen: true }));
@@ -186,10 +187,11 @@ const typical = (e: Trouble | Friend) =>
   Object.entries(e.signs)
     .filter(([, t]) => t === 'always' || t === 'often')
     .map(([id]) => id);
-/** The host on which an entry is most usual. */
+/** The host on which an entry is most usual, of those that have a part to show it. */
 const home = (e: Trouble | Friend) => {
   const [best] = Object.entries(e.hosts).sort((a, b) => b[1] - a[1])[0] ?? [];
-  return HOSTS.find((h) => h.id === best || best === `family:${h.family}` || best === `group:${h.group}`) ?? HOSTS[0];
+  const is = (h: (typeof HOSTS)[number]) => h.id === best || best === `family:${h.family}` || best === `group:${h.group}` || best === 'any';
+  return HOSTS.find((h) => is(h) && usualness(e, { host: h, month: 6, recent: [] }) > 0);
 };
 
 describe('every entry', () => {

@@ -19,8 +19,11 @@ const folder = () => {
 };
 afterAll(() => folders.forEach((f) => rmSync(f, { recursive: true, force: true })));
 
+// what the app is built to need not be there: a page in its place
+const WEB = folder();
+writeFileSync(join(WEB, 'index.html'), '<!doctype html>');
 const launch = (env: Record<string, string>) =>
-  spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', LOG_LEVEL: 'warn', ...env } });
+  spawn(process.execPath, ['--import', TSX, ENTRY], { env: { PATH: process.env['PATH'] ?? '', PORT: '0', LOG_LEVEL: 'warn', SLEETBROOK_WEB: WEB, ...env } });
 
 /** Waits for the ready line; gives the address. */
 const ready = (child: ChildProcess) =>

@@ -7,7 +7,9 @@ import { ENTRIES, type Entry } from './likelihood';
 import { rankSuspects, type Suspect } from './rank';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.98;
+export const SURE_ENOUGH = 0.983;
+/** Either of two that are treated as one: to be mistaken in which is no harm. */
+const EITHER_SURE = 0.98;
 const LIKELIER_THAN_NOT = 0.5;
 const NEARLY_SURE = 0.9;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
@@ -96,7 +98,7 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
     const friendly = leader.kind === 'helper' && besides.length === 0 && known.length > 1;
     const bound = friendly && !suspects.some((x) => x.kind === 'trouble' && x.probability >= NO_TROUBLE) ? FRIEND_SURE : SURE_ENOUGH;
     if (leader.probability >= bound) return { state: 'settled', leader, besides, alike: null, report };
-    const twin = next && leader.probability + next.probability >= bound && sameToTreat(leader, next) ? next : null;
+    const twin = next && leader.probability + next.probability >= Math.min(bound, EITHER_SURE) && sameToTreat(leader, next) ? next : null;
     if (twin) return { state: 'settled', leader, besides, alike: twin, report };
   }
   if (leader.kind === 'other') {
