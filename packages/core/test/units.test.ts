@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { all, create, type Unit as MathUnit } from 'mathjs';
-import { convert, parseNumber, UNITS, type UnitId } from '../src/measure';
+import { convert, inSentence, parseNumber, UNITS, type UnitId } from '../src/measure';
 
 const math = create(all ?? {});
 
@@ -98,4 +98,19 @@ describe('numbers as people type them', () => {
       }),
     );
   });
+});
+
+describe('a name within a sentence', () => {
+  test.each([
+    ['Black bean aphid', 'black bean aphid'],
+    ['Colorado potato beetle', 'Colorado potato beetle'],
+    ['B. subtilis spray', 'B. subtilis spray'],
+    ['Bt for beetle grubs', 'Bt for beetle grubs'],
+    ['Botrytis', 'botrytis'],
+    ['Busy Lizzies', 'busy Lizzies'],
+    ['White C-shaped grubs', 'white C-shaped grubs'],
+    ['Brussels sprouts', 'Brussels sprouts'],
+    ['Frenchy', 'frenchy'],
+    ['', ''],
+  ])('%s', (name, said) => expect(inSentence(name)).toBe(said));
 });

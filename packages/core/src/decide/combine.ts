@@ -1,3 +1,4 @@
+import { inSentence } from '../measure';
 import { helperDays } from '../label';
 import type { Instant } from '../measure';
 import type { Verdict } from './types';
@@ -13,7 +14,7 @@ export interface Tie {
 
 type Pair = (a: Verdict, b: Verdict) => Omit<Tie, 'a' | 'b'> | null;
 
-const named = (v: Verdict) => v.control.name.toLowerCase();
+const named = (v: Verdict) => inSentence(v.control.name);
 const wets = (v: Verdict) => v.line?.coverage === 'wetted' || v.line?.coverage === 'run-off' || v.control.homeMade === true;
 /** Longer than this nobody waits with helpers in the fridge: then it is one or the other. */
 const LONG_DAYS = 7;

@@ -1,3 +1,4 @@
+import { inSentence } from '../measure';
 import { conflictsAmong } from './combine';
 import { dutyToReport } from './duty';
 import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
@@ -200,7 +201,7 @@ function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
   const stage = waits.flatMap((v) => v.reasons.filter((r) => r.code === 'pest-stage'))[0];
   if (stage) return `Nothing reaches the stage that is about now: watch it. ${s.trouble.vulnerable.text}`;
   const event = waits.find((v) => v.opens?.kind === 'event');
-  if (event?.opens?.kind === 'event') return `Nothing may be done just now: ${event.control.name.toLowerCase()} opens ${event.opens.event}.`;
+  if (event?.opens?.kind === 'event') return `Nothing may be done just now: ${inSentence(event.control.name)} opens ${event.opens.event}.`;
   return `Nothing does much to what is there. ${s.trouble.vulnerable.text}`;
 }
 

@@ -1,3 +1,4 @@
+import { inSentence } from '../measure';
 import { findSign, SIGNS, type Sign } from '../catalogue';
 import type { Answer } from './answer';
 
@@ -19,14 +20,14 @@ export function contradictions(answers: readonly Answer[]): Contradiction[] {
     if (last.get(sign.id) === false)
       return sign.covers.filter(isSeen).flatMap((id) => {
         const closer = findSign(id);
-        return closer ? [{ signs: [sign, closer], text: `Not “${sign.name.toLowerCase()}”, and yet “${closer.name.toLowerCase()}”: both can not be.` }] : [];
+        return closer ? [{ signs: [sign, closer], text: `Not “${inSentence(sign.name)}”, and yet “${inSentence(closer.name)}”: both can not be.` }] : [];
       });
     if (!isSeen(sign.id)) return [];
     return sign.against
       .filter((id) => isSeen(id) && id > sign.id)
       .flatMap((id) => {
         const other = findSign(id);
-        return other ? [{ signs: [sign, other], text: `“${sign.name}” and “${other.name.toLowerCase()}” shut each other out.` }] : [];
+        return other ? [{ signs: [sign, other], text: `“${sign.name}” and “${inSentence(other.name)}” shut each other out.` }] : [];
       });
   });
 }

@@ -1,3 +1,4 @@
+import { inSentence } from '../measure';
 import { findSign, type Sign, type Typicality } from '../catalogue';
 import { heeded, type Answer } from './answer';
 import { chanceOf } from './likelihood';
@@ -48,10 +49,8 @@ export function explainer(all: readonly Weighed[], given: readonly Answer[]): (s
 }
 
 function say(sign: Sign, seen: boolean, suspect: Weighed): string {
-  const name = suspect.entry ? lower(suspect.entry.name) : 'something else';
+  const name = suspect.entry ? inSentence(suspect.entry.name) : 'something else';
   const typicality = suspect.entry?.signs[sign.id];
   const usual = !suspect.entry ? 'says little about' : typicality ? WORDS[typicality] : 'unusual with';
-  return seen ? `${sign.name}: ${usual} ${name}.` : `No ${lower(sign.name)}: ${usual} ${name}.`;
+  return seen ? `${sign.name}: ${usual} ${name}.` : `No ${inSentence(sign.name)}: ${usual} ${name}.`;
 }
-
-const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);

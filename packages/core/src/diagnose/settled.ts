@@ -1,3 +1,4 @@
+import { inSentence } from '../measure';
 import { findSign, findTrouble, type Sign, type Trouble } from '../catalogue';
 import { heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
@@ -87,7 +88,7 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const sure = best ? pairs.filter((h) => asGoodAs(h.of, best.of)).reduce((s, h) => s + h.p, 0) : 0;
   const [a, b] = best && sure >= (firm(best.of, seen) ? PAIR_SURE : PAIR_BY_ONE) ? suspects.filter((s) => best.of.some((e) => e.id === s.id)) : [];
   if (a && b) {
-    const why = `Two at once: ${lower(a.name)} explains one part of this, ${lower(b.name)} the rest.`;
+    const why = `Two at once: ${inSentence(a.name)} explains one part of this, ${inSentence(b.name)} the rest.`;
     return { state: 'two', leader: a, second: b, why, report: duties([a, b]) };
   }
   const report = duties([leader]);
@@ -110,13 +111,13 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   return { state: 'not-settled', leader, report, why };
 }
 
-const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => lower(e.name)).join(', and ')}.`;
+const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => inSentence(e.name)).join(', and ')}.`;
 
 function sayOpen(likeliest: Suspect, rival: Suspect | undefined, strange: boolean): string {
-  const also = strange ? ' It may be something that is not in the book.' : rival ? ` It could also be ${lower(rival.name)}.` : '';
+  const also = strange ? ' It may be something that is not in the book.' : rival ? ` It could also be ${inSentence(rival.name)}.` : '';
   // "98 in 100, and not sure enough" would be no sense: so near, one more look is all that is wanted
-  if (likeliest.probability >= NEARLY_SURE) return `Very likely ${lower(likeliest.name)}, and not quite sure: look once more before you act.${also}`;
-  return `${likeliest.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${lower(likeliest.name)}, but not sure enough to treat.${also}`;
+  if (likeliest.probability >= NEARLY_SURE) return `Very likely ${inSentence(likeliest.name)}, and not quite sure: look once more before you act.${also}`;
+  return `${likeliest.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${inSentence(likeliest.name)}, but not sure enough to treat.${also}`;
 }
 
 /** More than one sign that speaks for it, or one that speaks for nothing else, or one that stood while others were ruled out. */
@@ -177,5 +178,3 @@ export function treatedAlike(a: { readonly id: string }, b: { readonly id: strin
     shared(x, y) >= SAME_MEANS
   );
 }
-
-const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);

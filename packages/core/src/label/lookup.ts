@@ -1,5 +1,5 @@
 import type { Host, Trouble } from '../catalogue';
-import { done, refused, sayProvenance, type Outcome } from '../measure';
+import { done, refused, sayProvenance, type Outcome, inSentence } from '../measure';
 import { sayRate } from './rate';
 import type { LabelLine, LabelSheet } from './schema';
 
@@ -23,7 +23,7 @@ export function lineFor(sheet: LabelSheet, host: Host, trouble: Pick<Trouble, 'l
     (best, l) => (best === null || before(rankOf(l, host, trouble, stage), rankOf(best, host, trouble, stage)) ? l : best),
     null,
   );
-  return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${host.name.toLowerCase()}: do not use it for that.`);
+  return line ? done(line) : refused('pest-not-on-label', `This trouble is not on this label for ${inSentence(host.name)}: do not use it for that.`);
 }
 
 type Stage = NonNullable<LabelLine['stages']>[number];

@@ -17,3 +17,4 @@ export type { UnitSystem } from './unit-words';
 export * from './units';
 export type { Working, WorkingInput } from './working';
 export { metricBeside, sayBoth, sayIn, sayParts, sayRange, usualUnit, writeQuantity, type Kind, type Said } from './write';
+export { inSentence } from './in-sentence';

@@ -1,4 +1,4 @@
-import { sayDegreeDays, sayTemperature } from '@sleetbrook/core/measure';
+import { sayDegreeDays, sayTemperature, inSentence } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { useGarden } from '../../api/queries';
@@ -82,7 +82,7 @@ function Entry({ page }: { readonly page: AlmanacPage }) {
           ))}
         </View>
         {page.late.length > 0 && <T kind="muted" className="pt-2">{`Only when it is far on: ${page.late.map((n) => n.toLowerCase()).join(', ')}.`}</T>}
-        {never.length > 0 && <T kind="muted" className="pt-2">{`Not with it: ${never.map((n) => n.sign.name.toLowerCase()).join(', ')}.`}</T>}
+        {never.length > 0 && <T kind="muted" className="pt-2">{`Not with it: ${never.map((n) => inSentence(n.sign.name)).join(', ')}.`}</T>}
         {page.life.length > 0 && (
           <>
             <Section>Its year</Section>

@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
@@ -34,7 +35,7 @@ function Both({ left, right }: { readonly left: AlmanacPage; readonly right: Alm
   const tells = [...left.apart.filter((x) => x.id === right.id), ...right.apart.filter((x) => x.id === left.id)];
   const rows = rowsOf(left, right);
   return (
-    <Page title="Compare" sub={`${left.name} and ${right.name.charAt(0).toLowerCase()}${right.name.slice(1)}`} back={{ title: 'Almanac', href: '/almanac' }}>
+    <Page title="Compare" sub={`${left.name} and ${inSentence(right.name)}`} back={{ title: 'Almanac', href: '/almanac' }}>
       <View className="px-5">
         {tells.map((t) => (
           <T key={t.tell} kind="strong" className="pt-3">

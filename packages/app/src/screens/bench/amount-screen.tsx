@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import { HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, mustBeChecked } from '@sleetbrook/core/label';
 import { useRouter } from 'expo-router';
@@ -96,7 +97,7 @@ export function AmountScreen() {
         </View>
       ) : (
         <>
-          {pests.length === 1 && trouble && <T kind="muted">{`Against ${trouble.name.toLowerCase()}.`}</T>}
+          {pests.length === 1 && trouble && <T kind="muted">{`Against ${inSentence(trouble.name)}.`}</T>}
           <MixFields
             draft={typed}
             onChange={(c) => setMix(KEY, c)}

@@ -1,6 +1,6 @@
 import { HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, quoteLine, type LabelLine } from '@sleetbrook/core/label';
-import { parseBounded, parseQuantity, type Dimension, type Outcome, type Quantity, type UnitSystem } from '@sleetbrook/core/measure';
+import { parseBounded, parseQuantity, type Dimension, type Outcome, type Quantity, type UnitSystem, inSentence } from '@sleetbrook/core/measure';
 import { checkRecipe } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import { useGarden, useSheets } from '../../api/queries';
@@ -76,7 +76,7 @@ function ProductRecipe({ values, set, units }: ProductProps) {
         <Pick label="Against" value={trouble.id} onChange={(pest) => set({ pest })} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
       )}
       {!line?.ok ? (
-        <T kind="strong">{`${sheet.name} is not for ${host.name.toLowerCase()}: whatever the strength, do not use it there.`}</T>
+        <T kind="strong">{`${sheet.name} is not for ${inSentence(host.name)}: whatever the strength, do not use it there.`}</T>
       ) : (
         <Check
           sheet={sheet}

@@ -1,7 +1,7 @@
 import { freshLap, type Case, type CaseDetail, type Garden, type Lap, type Planting } from '@sleetbrook/core/api';
 import { findControlCard, findTroubleCard, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { conflictsAmong, gentlerThan, type AgainKind, type Change, type Verdict } from '@sleetbrook/core/decide-light';
-import { instant, sayIn, sayWhen, trim, type Instant } from '@sleetbrook/core/measure';
+import { instant, sayIn, sayWhen, trim, type Instant, inSentence } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { useQuery } from '@tanstack/react-query';
@@ -254,7 +254,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         ) : (
           <Summary
             word={i > 0 ? 'Decided again' : 'Decided'}
-            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.also.map((x) => `, with ${findControlCard(x.controlId)?.name.toLowerCase() ?? ''}`).join('')}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
+            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.also.map((x) => `, with ${inSentence(findControlCard(x.controlId)?.name ?? '')}`).join('')}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
             {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})}
           />
         ),
@@ -376,7 +376,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       <ActionBar>
         {withIt.length > 0 && (
           <View className="gap-1 lg:flex-1">
-            <T kind="strong">{`With ${withIt.map((v) => v.control.name.toLowerCase()).join(', ')}`}</T>
+            <T kind="strong">{`With ${withIt.map((v) => inSentence(v.control.name)).join(', ')}`}</T>
             {ties.map((t) => (
               <T key={`${t.a} ${t.b} ${t.sentence}`} kind="muted" className={t.kind === 'conflict' ? 'text-rowan' : ''}>
                 {t.sentence}
@@ -386,7 +386,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
         )}
         {onlyLooking === null ? (
           <Button
-            title={chosen.status === 'usable' ? chosen.control.act : `Plan ${chosen.control.name.toLowerCase()}`}
+            title={chosen.status === 'usable' ? chosen.control.act : `Plan ${inSentence(chosen.control.name)}`}
             disabled={fights}
             busy={save.isPending}
             onPress={decide}
@@ -432,9 +432,9 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       </View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>
-          <T>{`${gentler.map((v) => v.control.name).join(', ')} would do, by the sum above. Why ${chosen.control.name.toLowerCase()} all the same?`}</T>
+          <T>{`${gentler.map((v) => v.control.name).join(', ')} would do, by the sum above. Why ${inSentence(chosen.control.name)} all the same?`}</T>
           <Field label="Your reason" value={why} onChange={setWhy} placeholder="The tips are out of reach" />
-          <Button title={`Take ${chosen.control.name.toLowerCase()}`} disabled={why.trim() === ''} onPress={() => take(chosen, why.trim())} />
+          <Button title={`Take ${inSentence(chosen.control.name)}`} disabled={why.trim() === ''} onPress={() => take(chosen, why.trim())} />
         </Sheet>
       )}
     </Page>

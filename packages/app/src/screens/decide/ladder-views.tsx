@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import type { Case } from '@sleetbrook/core/api';
 import { SCHOOLS, type Change } from '@sleetbrook/core/decide-light';
 import { useState } from 'react';
@@ -31,7 +32,7 @@ export function LadderViews({ deciding, found, view, onView, onStage, judging, o
   const tried = new Set(view.whatIf.map((c) => c.code));
   const known = [...deciding.changes, ...view.whatIf.filter((w) => !deciding.changes.some((c) => c.code === w.code))];
   const shown = all ? known : known.filter((c, i) => i < FEW || tried.has(c.code));
-  const named = (keys: readonly string[]) => deciding.verdicts.filter((v) => keys.includes(v.key)).map((v) => v.control.name.toLowerCase());
+  const named = (keys: readonly string[]) => deciding.verdicts.filter((v) => keys.includes(v.key)).map((v) => inSentence(v.control.name));
   const [opened, sooner] = [named(deciding.opened), named(deciding.sooner)];
   return (
     <View className="gap-3 pt-3">

@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import type { Course, Verdict } from '@sleetbrook/core/decide-light';
 import { quoteLine } from '@sleetbrook/core/label';
 import type { Instant } from '@sleetbrook/core/measure';
@@ -60,7 +61,7 @@ export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: P
       {v.status !== 'never' && plan.onlyLooking !== null && <T kind="muted">{plan.onlyLooking}</T>}
       {v.status !== 'never' && plan.onlyLooking === null && (
         <View className="gap-3">
-          <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${v.control.name.toLowerCase()}`} onPress={then(() => plan.onChoose(v.key))} />
+          <Button title={v.status === 'usable' ? v.control.act : `Plan it: ${inSentence(v.control.name)}`} onPress={then(() => plan.onChoose(v.key))} />
           {(along || plan.mayGoAlong.includes(v.key)) && (
             <Button kind="quiet" title={along ? 'Take it out of the plan' : 'Do it along with the other'} onPress={then(() => plan.onAlong(v.key))} />
           )}
@@ -68,7 +69,7 @@ export function VerdictSheet({ verdict: v, course, now, zone, plan, onClose }: P
       )}
       <Button
         kind="link"
-        title={`All about it: ${v.control.name.toLowerCase()}`}
+        title={`All about it: ${inSentence(v.control.name)}`}
         onPress={then(() => router.navigate(`/cases/${plan.caseId}/control/${v.key}`))}
       />
       {v.sheet && v.line && (

@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import { freshLap, type Look, type Planting } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard, PART_NAMES, type Form, type PartId } from '@sleetbrook/core/cards';
 import type { Sign } from '@sleetbrook/core/catalogue';
@@ -293,7 +294,7 @@ function KnownFoot({ name, busy, onKeep }: { readonly name: string; readonly bus
   return (
     <View className="gap-2 rounded-t-3xl border border-line bg-slate px-5 pb-4 pt-3">
       <T kind="small">Tap what you see as well, if you like: it is kept with the case.</T>
-      <Button title={`It is ${name.toLowerCase()}: decide`} busy={busy} onPress={onKeep} />
+      <Button title={`It is ${inSentence(name)}: decide`} busy={busy} onPress={onKeep} />
     </View>
   );
 }
@@ -337,17 +338,17 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onS
           <T kind="small" className="text-rowan">{`${text} Which was it?`}</T>
           <View className="flex-row flex-wrap gap-x-4">
             {signs.map((s) => (
-              <Button key={s.id} kind="link" title={`Clear “${s.name.toLowerCase()}”`} onPress={() => onClear(s.id)} />
+              <Button key={s.id} kind="link" title={`Clear “${inSentence(s.name)}”`} onPress={() => onClear(s.id)} />
             ))}
           </View>
         </View>
       ))}
       {finding?.state === 'settled' && cause && (
-        <T kind="small">{`It comes from something else, likely ${cause.name.toLowerCase()}: ${cause.sign ? `look for ${cause.sign.name.toLowerCase()}.` : 'look for that first.'}`}</T>
+        <T kind="small">{`It comes from something else, likely ${inSentence(cause.name)}: ${cause.sign ? `look for ${inSentence(cause.sign.name)}.` : 'look for that first.'}`}</T>
       )}
       {finding?.state === 'settled' && leader ? (
         <Button
-          title={leader.kind === 'trouble' ? `It is ${leader.name.toLowerCase()}: decide` : 'Leave it: no trouble'}
+          title={leader.kind === 'trouble' ? `It is ${inSentence(leader.name)}: decide` : 'Leave it: no trouble'}
           busy={busy}
           onPress={() => onKeep(leader)}
         />
@@ -360,7 +361,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onS
           <Button
             key={s.id}
             kind="quiet"
-            title={s.kind === 'trouble' ? `Only ${s.name.toLowerCase()}: decide` : `${s.name}: leave it`}
+            title={s.kind === 'trouble' ? `Only ${inSentence(s.name)}: decide` : `${s.name}: leave it`}
             busy={busy}
             onPress={() => onKeep(s)}
           />

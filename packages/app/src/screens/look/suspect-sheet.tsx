@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
@@ -28,12 +29,12 @@ export function SuspectSheet({ open, suspects, onClose, onRead, onCompare, onRef
   const [a, b] = shown.filter((s) => s.kind !== 'other');
   return (
     <Sheet open={open} title="Suspects" onClose={onClose}>
-      {a && b && <Button kind="quiet" title={`Compare ${lower(a.name)} and ${lower(b.name)}`} onPress={() => onCompare(a.id, b.id)} />}
+      {a && b && <Button kind="quiet" title={`Compare ${inSentence(a.name)} and ${inSentence(b.name)}`} onPress={() => onCompare(a.id, b.id)} />}
       {shown.map((s) => (
         <One key={s.id} suspect={s} onRead={() => onRead(s.id)} onRefuse={() => onRefuse(s.id)} onTake={() => onTake(s)} />
       ))}
       {refused.map((r) => (
-        <Button key={r.id} kind="link" title={`You said: not ${lower(r.name)}. Take that back`} onPress={() => onTakeBack(r.id)} />
+        <Button key={r.id} kind="link" title={`You said: not ${inSentence(r.name)}. Take that back`} onPress={() => onTakeBack(r.id)} />
       ))}
       <T kind="small">
         How sure: usual on this plant, in this month and after this weather, times how typical each sign is. Weights from memory, set so that the stated figure
@@ -64,7 +65,7 @@ function One({ suspect: s, onRead, onRefuse, onTake }: OneProps) {
       {s.sizeMm !== null && <LifeSize mm={s.sizeMm} />}
       {s.advice && <T kind="muted">{s.advice}</T>}
       {s.notifiable && <T kind="muted">It may have to be reported: ask your plant-health office before you move any of it.</T>}
-      {s.kinds.length > 0 && <T kind="muted">{`Here that may be: ${s.kinds.map(lower).join(', ')}.`}</T>}
+      {s.kinds.length > 0 && <T kind="muted">{`Here that may be: ${s.kinds.map(inSentence).join(', ')}.`}</T>}
       {s.kind === 'other' && <T kind="muted">Take a sample to your local extension or plant-health office.</T>}
       {s.kind !== 'other' &&
         s.evidence.slice(0, 6).map((e) => (
@@ -80,13 +81,11 @@ function One({ suspect: s, onRead, onRefuse, onTake }: OneProps) {
       {s.fact !== '' && <T kind="small">{s.fact}</T>}
       {s.kind !== 'other' && (
         <View className="flex-row flex-wrap gap-x-6">
-          <Button kind="link" title={`All about ${lower(s.name)}`} onPress={onRead} />
-          <Button kind="link" title={`No, not ${lower(s.name)}`} onPress={onRefuse} />
-          {s.kind === 'trouble' && <Button kind="link" title={`I know it is ${lower(s.name)}`} onPress={onTake} />}
+          <Button kind="link" title={`All about ${inSentence(s.name)}`} onPress={onRead} />
+          <Button kind="link" title={`No, not ${inSentence(s.name)}`} onPress={onRefuse} />
+          {s.kind === 'trouble' && <Button kind="link" title={`I know it is ${inSentence(s.name)}`} onPress={onTake} />}
         </View>
       )}
     </View>
   );
 }
-
-const lower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);

@@ -1,3 +1,4 @@
+import { inSentence } from '@sleetbrook/core/measure';
 import type { Finding } from '@sleetbrook/core/diagnose';
 import { Pressable, View } from 'react-native';
 import { T } from '../../ui/text';
@@ -28,19 +29,17 @@ export function Verdict({ finding, onWhy }: { readonly finding: Finding | undefi
         <T
           kind="small"
           className="pt-1"
-        >{`And something else: ${finding.besides.map((s) => lower(s.name)).join(', ')} ${finding.besides.length === 1 ? 'is' : 'are'} none of its doing.`}</T>
+        >{`And something else: ${finding.besides.map((s) => inSentence(s.name)).join(', ')} ${finding.besides.length === 1 ? 'is' : 'are'} none of its doing.`}</T>
       )}
       {finding.report.map((s) => (
-        <T key={s.id} kind="small" className="pt-1 text-rowan">{`Not ruled out, and must be reported if it is that: ${lower(s.name)}.`}</T>
+        <T key={s.id} kind="small" className="pt-1 text-rowan">{`Not ruled out, and must be reported if it is that: ${inSentence(s.name)}.`}</T>
       ))}
     </View>
   );
 }
 
-const lower = (s: string) => s.charAt(0).toLowerCase() + s.slice(1);
-
 function nameOf(finding: Exclude<Finding, { state: 'no-signs' }>, name: string): string {
-  if (finding.state === 'settled') return finding.alike ? `${name} or ${lower(finding.alike.name)}` : name;
-  if (finding.state === 'two') return `${name}, and ${lower(finding.second.name)}`;
+  if (finding.state === 'settled') return finding.alike ? `${name} or ${inSentence(finding.alike.name)}` : name;
+  if (finding.state === 'two') return `${name}, and ${inSentence(finding.second.name)}`;
   return `Not settled: ${name}?`;
 }

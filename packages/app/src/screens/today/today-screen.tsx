@@ -1,6 +1,6 @@
 import type { Case, Garden, Planting, Reminder } from '@sleetbrook/core/api';
 import { findControlCard, findHost, findTroubleCard } from '@sleetbrook/core/cards';
-import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
+import { instant, sayTime, sayWhen, type Instant, inSentence } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { sunTimes } from '@sleetbrook/core/weather';
 import { useRouter, type Href } from 'expo-router';
@@ -250,7 +250,7 @@ function OpenHoursFor({ found, planting, garden, now }: OpenProps) {
   return (
     <View className="pb-2">
       <View className="px-5">
-        <Section>{`Open hours: ${control.name.toLowerCase()}, ${planting?.name.toLowerCase() ?? ''}`}</Section>
+        <Section>{`Open hours: ${inSentence(control.name)}, ${planting?.name.toLowerCase() ?? ''}`}</Section>
       </View>
       <HourRibbon ahead={deciding.ahead} open={verdict.openSpans} zone={garden.zone} picked={planned} />
       <View className="px-5">
