@@ -122,7 +122,9 @@ describe('back from a copy', () => {
     const copy = join(data, 'copies', (await copyNow(db, data, AT)).name);
     db.close();
     writeFileSync(join(data, 'sleetbrook.db'), 'no garden '.repeat(500));
+    writeFileSync(join(data, 'sleetbrook.db-wal'), 'the newest of it');
     const before = restore(data, copy, NEWEST, AT);
+    expect(readFileSync(join(data, 'copies', `${before}-wal`), 'utf8')).toBe('the newest of it');
     expect(lookInto(join(data, 'sleetbrook.db')).plantings).toBe(2);
     expect(readFileSync(join(data, 'copies', before ?? ''), 'utf8')).toMatch(/^no garden/);
     const empty = folder();

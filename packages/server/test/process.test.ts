@@ -43,26 +43,28 @@ const ended = (child: ChildProcess) =>
     child.once('exit', (code) => resolve({ code, err: err.trim() }));
   });
 
+/** Writes plantings one after the other until the server is gone; notes those that were confirmed. */
+async function writer(base: string, confirmed: string[]): Promise<never> {
+  for (;;) {
+    const p = planting();
+    const res = await fetch(`${base}/api/v1/plantings/${p.id}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(p),
+    });
+    if (!res.ok) throw new Error(await res.text());
+    confirmed.push(p.id);
+  }
+}
+
 describe('the server as a process', () => {
   test('killed in the middle of writing, it has everything it confirmed', async () => {
     const data = folder();
     const child = launch({ SLEETBROOK_DATA: data });
     const base = await ready(child);
     const confirmed: string[] = [];
-    const writer = async () => {
-      for (;;) {
-        const p = planting();
-        const res = await fetch(`${base}/api/v1/plantings/${p.id}`, {
-          method: 'PUT',
-          headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify(p),
-        });
-        if (!res.ok) throw new Error(await res.text());
-        confirmed.push(p.id);
-      }
-    };
     let stopped = false;
-    const writers = [writer(), writer(), writer()].map((w) =>
+    const writers = [writer(base, confirmed), writer(base, confirmed), writer(base, confirmed)].map((w) =>
       w.catch(() => {
         stopped = true;
       }),
@@ -144,19 +146,7 @@ describe('the server as a process', () => {
     const child = launch({ SLEETBROOK_DATA: data, LOG_LEVEL: 'info' });
     const base = await ready(child);
     const confirmed: string[] = [];
-    const writer = async () => {
-      for (;;) {
-        const p = planting();
-        const res = await fetch(`${base}/api/v1/plantings/${p.id}`, {
-          method: 'PUT',
-          headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify(p),
-        });
-        if (!res.ok) throw new Error(await res.text());
-        confirmed.push(p.id);
-      }
-    };
-    const writers = [writer(), writer(), writer(), writer()].map((w) => w.catch(() => undefined));
+    const writers = [writer(base, confirmed), writer(base, confirmed), writer(base, confirmed), writer(base, confirmed)].map((w) => w.catch(() => undefined));
     while (confirmed.length < 30) await new Promise((r) => setTimeout(r, 5));
     const left = ended(child);
     const from = Date.now();

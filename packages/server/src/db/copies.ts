@@ -161,9 +161,10 @@ export function restore(folder: string, from: string, newestVersion: number, at:
       copyTo(old, folder, name);
       old.close();
     } catch {
-      // damaged: kept as it is
+      // damaged: kept as it is, and the newest writes, which stand in the journal, beside it
       mkdirSync(join(folder, COPIES), { recursive: true, mode: 0o700 });
       copyFileSync(path, join(folder, COPIES, name));
+      if (existsSync(`${path}-wal`)) copyFileSync(`${path}-wal`, join(folder, COPIES, `${name}-wal`));
     }
   }
   for (const beside of ['-wal', '-shm']) rmSync(`${path}${beside}`, { force: true });
