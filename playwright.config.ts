@@ -9,7 +9,7 @@ export default defineConfig({
   workers: 2,
   reporter: [['list']],
   outputDir: 'test-results',
-  use: { launchOptions: CHROMIUM, actionTimeout: 20_000, timezoneId: 'Europe/London', locale: 'en-GB' },
+  use: { launchOptions: CHROMIUM, actionTimeout: 20_000, timezoneId: 'Europe/London', locale: 'en-GB', serviceWorkers: 'block' },
   projects: [
     { name: 'phone', testMatch: /\.phone\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
     { name: 'wide', testMatch: /\.wide\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 1280, height: 800 } } },

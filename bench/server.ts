@@ -1,4 +1,4 @@
-import { shrink } from '../packages/server/src/photos/shrink';
+import { workHere } from '../packages/server/src/threads/jobs';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
@@ -89,7 +89,7 @@ export async function serverFigures(): Promise<Figure[]> {
     log: pino({ level: 'silent' }),
     demo: true,
     seed: 6,
-    shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes),
+    work: workHere,
   };
   seedLarkfold(context);
   fill(db);

@@ -16,7 +16,7 @@ export async function buildServer() {
     },
   };
   await build({
-    entryPoints: { main: join(root, 'packages/server/src/main.ts'), 'photo-worker': join(root, 'packages/server/src/photos/worker.ts') },
+    entryPoints: { main: join(root, 'packages/server/src/main.ts'), worker: join(root, 'packages/server/src/threads/worker.ts') },
     outdir: join(root, 'packages/server/dist'),
     bundle: true,
     platform: 'node',
@@ -30,9 +30,36 @@ export async function buildServer() {
   step.done();
 }
 
+/**
+ * The service worker over an exported app: the whole shell, every lazy route, the worker, fonts and drawings are on the
+ * device after the first visit. A newer one waits until it is asked in.
+ */
+async function buildServiceWorker(dist) {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    globDirectory: dist,
+    globPatterns: ['**/*.{js,css,html,woff2,svg,png,webmanifest}'],
+    globIgnores: ['**/*.map', '**/expo-router/assets/**', 'sw.js'],
+    swDest: join(dist, 'sw.js'),
+    mode: 'production',
+    sourcemap: false,
+    inlineWorkboxRuntime: true,
+    // the default leaves the entry bundle out without a word
+    maximumFileSizeToCacheInBytes: 6 * 2 ** 20,
+    // hashed names never change what they hold
+    dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\./,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    clientsClaim: true,
+    skipWaiting: false,
+    cleanupOutdatedCaches: true,
+  });
+  if (warnings.length > 0) fail(`The service worker could not be built: ${warnings.join(' ')}`);
+}
+
 /** Exports the web app when its sources are newer than the last export. */
-export function buildApp() {
-  const step = stale('app', ['packages/app', 'packages/core/src', 'package-lock.json'], 'packages/app/dist/index.html');
+export async function buildApp() {
+  const step = stale('app', ['packages/app', 'packages/core/src', 'package-lock.json', 'scripts/build-parts.mjs'], 'packages/app/dist/index.html');
   if (step.fresh) return;
   process.stdout.write('Building the app (about a minute)\n');
   const done = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
@@ -45,5 +72,6 @@ export function buildApp() {
     if (/ENOSPC/.test(done.stderr ?? '')) fail('The disk is full: free some space, then run this again.');
     fail(`The app could not be built:\n${(done.stderr || done.stdout || '').trim().split('\n').slice(-15).join('\n')}`);
   }
+  await buildServiceWorker(join(root, 'packages/app/dist'));
   step.done();
 }

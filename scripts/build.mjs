@@ -3,4 +3,4 @@ import { install } from './lib.mjs';
 install();
 const { buildApp, buildServer } = await import('./build-parts.mjs');
 await buildServer();
-buildApp();
+await buildApp();

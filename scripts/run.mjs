@@ -11,7 +11,7 @@ if (demo && process.argv.includes('--fresh')) rmSync(data, { recursive: true, fo
 install();
 const { buildApp, buildServer } = await import('./build-parts.mjs');
 await buildServer();
-buildApp();
+await buildApp();
 
 const env = { ...process.env, SLEETBROOK_DATA: data };
 if (demo) {

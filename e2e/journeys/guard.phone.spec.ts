@@ -19,7 +19,7 @@ test('last year’s scab is guarded against before it shows, and codling moth fr
   const cases = (await (await page.request.get('/api/v1/cases?status=open')).json()) as Case[];
   const scab = cases.find((c) => c.troubleId === 'apple-scab');
   expect(scab, JSON.stringify(cases)).toBeTruthy();
-  const cleared = await page.request.put(`/api/v1/cases/${scab?.id}`, { data: { ...scab, status: 'cleared', closedAt: '2025-12-20T06:00:00.000Z' } });
+  const cleared = await page.request.put(`/api/v1/cases/${scab?.id}`, { data: { ...scab, status: 'cleared', closedAt: '2025-10-14T06:00:00.000Z' } });
   expect(cleared.ok(), await cleared.text()).toBe(true);
 
   // eleven months later, at green tip: Today knows what came

@@ -174,7 +174,12 @@ export async function fillLabel(page: Page, own: OwnLabel): Promise<void> {
 /** From a planting to an open case, tapping what was seen. */
 export async function openCase(page: Page, plantingId: string, part: string, signs: readonly string[], count: readonly [string, string]): Promise<void> {
   await page.goto(`/look/${plantingId}`);
-  await page.getByRole('button', { name: part, exact: true }).click();
+  // a look that was begun is gone on with
+  const begin = page.getByRole('button', { name: part, exact: true });
+  await begin
+    .or(page.getByRole('tab', { name: part, exact: true }))
+    .first()
+    .click();
   for (const s of signs) {
     // "Stem: Cottony tufts" is looked for on another part
     const [elsewhere, name] = s.includes(': ') ? (s.split(': ') as [string, string]) : [null, s];
@@ -221,10 +226,10 @@ export async function loseAnswers(page: Page, method: string, path: RegExp, time
 }
 
 /** A mild, dry, calm evening as somebody sees it, and two fair days after it. */
-export async function lookAtSky(page: Page, degrees: string): Promise<void> {
+export async function lookAtSky(page: Page, degrees: string, warmest = 'Under 25 °C'): Promise<void> {
   await page.getByRole('button', { name: 'Look at the sky' }).click();
   await page.getByLabel(/^The thermometer says/).fill(degrees);
-  for (const name of ['Leaves rustle', 'Dry', 'Grey all over', 'Under 25 °C']) await page.getByRole('radio', { name, exact: true }).click();
+  for (const name of ['Leaves rustle', 'Dry', 'Grey all over', warmest]) await page.getByRole('radio', { name, exact: true }).click();
   for (const group of ['Rain before tomorrow morning', 'Rain', 'Frost']) {
     await page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name: 'No', exact: true }).click();
   }

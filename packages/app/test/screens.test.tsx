@@ -11,6 +11,7 @@ import { PlantingEdit } from '../src/screens/garden/planting-edit';
 import { ClockBand } from '../src/screens/today/clock-band';
 import { WeatherMark } from '../src/screens/time/weather-mark';
 import { TodayScreen } from '../src/screens/today/today-screen';
+import { useReach } from '../src/reach/reach';
 import { Pick } from '../src/ui/pick';
 
 const NOW = '2026-05-24T18:10:00.000Z';
@@ -105,6 +106,7 @@ const show = (element: ReactElement) => {
   return render(<QueryClientProvider client={client}>{element}</QueryClientProvider>);
 };
 afterEach(() => {
+  useReach.setState({ entries: [], away: false, why: null });
   client?.clear();
   jest.clearAllMocks();
 });
@@ -215,7 +217,7 @@ describe('Today', () => {
       throw new Error('down');
     }) as unknown as typeof fetch;
     show(<TodayScreen />);
-    expect(await screen.findByText('The server does not answer. Nothing was lost: try again.')).toBeTruthy();
+    expect(await screen.findByText(/^Home does not answer, and no copy of the garden is on this device yet/)).toBeTruthy();
     expect(screen.getByText('Try again')).toBeTruthy();
   });
 });
@@ -244,6 +246,7 @@ describe('the planting form', () => {
   test('what the server has against it stands on the screen, and what was typed stays', async () => {
     serve({
       '/plantings': [beans],
+      [`/plantings/${beans.id}`]: { ...beans, revision: 2, name: 'Runner beans' },
       '/garden': garden,
       '/clock': { now: NOW, fixed: true },
       'PUT plantings': { type: 'about:blank', title: 'Changed meanwhile', status: 409, detail: 'This planting was changed elsewhere.' },
@@ -251,7 +254,11 @@ describe('the planting form', () => {
     show(<PlantingEdit id={beans.id} />);
     fireEvent.changeText(await screen.findByLabelText('Name'), 'Field beans');
     fireEvent.press(screen.getByText('Keep this'));
-    expect(await screen.findByText('This planting was changed elsewhere.')).toBeTruthy();
+    expect(await screen.findByText(/^It was changed at home, too\. Your change is kept on this device/)).toBeTruthy();
+    expect(useReach.getState().entries.at(-1)).toMatchObject({
+      what: 'Field beans',
+      state: { is: 'asks', clashes: [{ field: 'name', here: 'Field beans', home: 'Runner beans' }] },
+    });
     expect(screen.getByLabelText('Name').props.value).toBe('Field beans');
   });
 });

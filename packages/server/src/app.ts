@@ -10,6 +10,7 @@ import type { Context } from './context';
 import { copyRoutes } from './copies/routes';
 import { clockRoutes } from './demo/routes';
 import { gardenRoutes } from './garden/routes';
+import { houseRoutes } from './house/routes';
 import { watchDoor } from './http/door';
 import { requirePasscode } from './http/passcode';
 import { HttpProblem, problemHandler } from './http/problem';
@@ -25,6 +26,7 @@ import { shedRoutes } from './shed/routes';
 import { sprayerRoutes } from './sprayers/routes';
 import { todayRoutes } from './today/routes';
 import { treatmentRoutes } from './treatments/routes';
+import { VERSION } from './version';
 import { walkRoutes } from './walks/routes';
 import { weatherRoutes } from './weather/routes';
 
@@ -43,8 +45,6 @@ const PERMISSIONS = [
   ...['geolocation', 'accelerometer', 'gyroscope', 'screen-wake-lock', 'camera'].map((f) => `${f}=(self)`),
   ...['microphone', 'payment', 'usb', 'bluetooth', 'serial', 'midi', 'browsing-topics'].map((f) => `${f}=()`),
 ].join(', ');
-
-export const VERSION = '0.1.0';
 
 /** The whole HTTP application, not yet listening. */
 export function createApp(context: Context, options: AppOptions = {}): Express {
@@ -131,6 +131,7 @@ function api(context: Context, requestsPerMinute: number) {
     placeRoutes,
     todayRoutes,
     copyRoutes,
+    houseRoutes,
   ]) {
     router.use(routes(context));
   }

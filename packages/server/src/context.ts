@@ -1,7 +1,7 @@
 import type { Logger } from 'pino';
 import type { ServerClock } from './clock';
 import type { Db } from './db/open';
-import type { Shrunk } from './photos/not-a-photo';
+import type { Work } from './threads/jobs';
 
 /** What every route works with. */
 export interface Context {
@@ -13,6 +13,6 @@ export interface Context {
   readonly demo: boolean;
   /** Seed of the weather stand-in. */
   readonly seed: number;
-  /** Makes a photograph smaller and clean, off the thread that answers where there is one. */
-  readonly shrinkPhoto: (bytes: Uint8Array) => Promise<Shrunk>;
+  /** Does what takes long, off the thread that answers where there is one. */
+  readonly work: Work;
 }

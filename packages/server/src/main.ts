@@ -11,7 +11,7 @@ import { Damaged, openDatabase, type Db } from './db/open';
 import { copiesIn, COPIES } from './db/safe-copy';
 import { seedLarkfold } from './demo/larkfold';
 import { passcodeFault } from './http/passcode';
-import { shrinkInThread } from './photos/thread';
+import { workInThread } from './threads/thread';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const env = process.env;
@@ -111,7 +111,8 @@ const { db, letGo } = open(folder);
 const base = readNow();
 // stood still, or running from that moment on
 const clock = base ? (env['SLEETBROOK_CLOCK'] === 'running' ? runningClock(base) : fixedClock(base, db)) : systemClock;
-const context = { db, folder, clock, log, demo, seed: 6, shrinkPhoto: shrinkInThread(new URL('./photo-worker.js', import.meta.url)) };
+const work = workInThread(new URL('./worker.js', import.meta.url), undefined, log);
+const context = { db, folder, clock, log, demo, seed: 6, work };
 if (demo) seedLarkfold(context);
 
 const webDir = resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist'));
@@ -143,6 +144,7 @@ function stop(signal: string): void {
   server.close(() => {
     clearInterval(idle);
     endCopies();
+    work.end();
     try {
       db.pragma('wal_checkpoint(TRUNCATE)');
     } catch (err) {

@@ -61,6 +61,14 @@ export const openApiDocument = createDocument({
   servers: [{ url: '/api/v1' }],
   paths: {
     '/health': { get: get('Is it there', healthSchema) },
+    '/pulse': { get: get('What the house is at: another mark says that something was written', z.object({ mark: z.string() })) },
+    '/snapshot': {
+      get: {
+        summary: 'What a device takes along out of reach of the house: the whole garden but for old records',
+        requestParams: { query: z.object({ have: z.string().max(64).optional().meta({ description: 'The mark of the copy that is there' }) }) },
+        responses: { ...ok(z.looseObject({ kind: z.literal(1), mark: z.string() }), 'A copy'), '204': { description: 'Nothing is new' }, ...wrong },
+      },
+    },
     '/clock': {
       get: get('The clock every screen goes by', clockSchema),
       put: put('Move the demonstration’s clock on', z.object({ now: z.iso.datetime() }), clockSchema),

@@ -93,7 +93,7 @@ describe('plantings', () => {
     ['an unknown plant', { hostId: 'triffid' }, 'hostId'],
     ['picking days the wrong way round', { pickFrom: '2026-07-05', pickUntil: '2026-06-13' }, 'pickUntil'],
     ['a day that is none', { pickFrom: '2026-02-31' }, 'pickFrom'],
-    ['an extra field', { colour: 'green' }, ''],
+    ['an extra field', { colour: 'green' }, 'colour'],
   ])('%s is refused at its field and changes nothing', async (_what, change, field) => {
     const p = planting(change);
     const before = (await get('/plantings')).body;

@@ -7,7 +7,7 @@ import { fixedClock } from '../src/clock';
 import { openDatabase, type Db } from '../src/db/open';
 import { hostName } from '../src/http/door';
 import { GUESSES_A_MINUTE, passcodeFault } from '../src/http/passcode';
-import { shrink } from '../src/photos/shrink';
+import { workHere } from '../src/threads/jobs';
 import { harness, MIGRATIONS, NOW, planting } from './harness';
 
 const h = harness();
@@ -15,10 +15,7 @@ let db: Db;
 const log = pino({ level: 'silent' });
 /** The application as it is on this machine alone, or behind a passcode; few requests a minute, so that counting shows. */
 const app = (options: { passcode?: string; requestsPerMinute?: number } = {}) =>
-  createApp(
-    { db, folder: h.folder, clock: fixedClock(new Date(NOW), db), log, demo: false, seed: 6, shrinkPhoto: async (b: Uint8Array) => shrink(b) },
-    options,
-  );
+  createApp({ db, folder: h.folder, clock: fixedClock(new Date(NOW), db), log, demo: false, seed: 6, work: workHere }, options);
 beforeAll(() => {
   h.start();
   db = openDatabase(h.folder, MIGRATIONS);
@@ -139,7 +136,7 @@ test('a page that knocks for ever writes no more than a line in ten seconds', as
       log: written,
       demo: false,
       seed: 6,
-      shrinkPhoto: async (b: Uint8Array) => shrink(b),
+      work: workHere,
     }),
   );
   for (let i = 0; i < 30; i++) await served.get(HEALTH).set('Sec-Fetch-Site', 'cross-site');

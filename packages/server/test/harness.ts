@@ -9,7 +9,7 @@ import { createApp } from '../src/app';
 import { fixedClock } from '../src/clock';
 import { openDatabase, type Db } from '../src/db/open';
 import { seedLarkfold } from '../src/demo/larkfold';
-import { shrink } from '../src/photos/shrink';
+import { workHere } from '../src/threads/jobs';
 
 export const MIGRATIONS = join(__dirname, '../migrations');
 export const NOW = '2026-05-24T18:10:00.000Z';
@@ -27,7 +27,7 @@ export function harness(options: { demo?: boolean; now?: string; requestsPerMinu
       log: pino({ level: 'silent' }),
       demo: options.demo ?? true,
       seed: 6,
-      shrinkPhoto: async (bytes: Uint8Array) => shrink(bytes),
+      work: workHere,
     };
     if (context.demo) seedLarkfold(context);
     return request(createApp(context, options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}));

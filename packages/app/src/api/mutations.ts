@@ -65,7 +65,7 @@ export const useReadRates = () => useWrite((text: string) => request('POST', '/s
 export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clock', clockSchema, { now }));
 export const useSaveSky = () => useWrite((look: SkyLook) => request('PUT', `/weather/sky/${look.id}`, skyLookSchema, look));
 const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
-export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, 'text/csv'));
+export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, { type: 'text/csv' }));
 export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/file', null));
 export const useSendPhoto = () => useWrite(({ lookId, takenAt, file }: { lookId: string; takenAt: string; file: File }) => sendPhoto(lookId, takenAt, file));
 export const useRemovePhoto = () => useWrite((id: string) => request('DELETE', `/photos/${id}`, null));

@@ -28,11 +28,21 @@ export async function prepare(file: File): Promise<Blob> {
   return blob;
 }
 
+/** Its size, px; what can not be opened here counts as the largest that is kept. */
+async function measure(blob: Blob): Promise<{ readonly width: number; readonly height: number }> {
+  const bitmap = await createImageBitmap(blob).catch(() => null);
+  if (!bitmap) return { width: PHOTO_EDGE, height: PHOTO_EDGE };
+  const { width, height } = bitmap;
+  bitmap.close();
+  return { width, height };
+}
+
 /** Sends one picture to a look. */
 export async function sendPhoto(lookId: string, takenAt: string, file: File): Promise<Photo> {
   const blob = await prepare(file);
   const query = new URLSearchParams({ lookId, takenAt });
-  return request('PUT', `/photos/${v7()}?${query.toString()}`, photoSchema, blob, blob.type || 'image/jpeg').catch((error: unknown) => {
+  const about = { ...(await measure(blob)), bytes: blob.size };
+  return request('PUT', `/photos/${v7()}?${query.toString()}`, photoSchema, blob, { type: blob.type || 'image/jpeg', about }).catch((error: unknown) => {
     throw new Error(`${file.name}: ${error instanceof Error ? error.message : 'not sent'}`);
   });
 }

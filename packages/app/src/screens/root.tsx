@@ -1,12 +1,14 @@
 import regular from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff2';
 import semi from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-600-normal.woff2';
 import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-800-normal.woff2';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider, useQueryClient } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Redirect, Slot, usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { useGarden } from '../api/queries';
 import { usePreferences } from '../state/preferences';
+import { install } from '../reach/installed';
+import { keepAsking, onNews } from '../reach/sender';
 import { useScheme } from '../state/scheme';
 import { ReadIn } from '../ui/words';
 import { Shell } from './shell';
@@ -38,7 +40,11 @@ export function Root() {
 
 /** Sends what waits on this device, whatever screen is open. */
 function Sending() {
+  const queries = useQueryClient();
   useWalkSender();
+  useEffect(() => keepAsking(), []);
+  useEffect(() => install(), []);
+  useEffect(() => onNews(() => void queries.invalidateQueries()), [queries]);
   return null;
 }
 

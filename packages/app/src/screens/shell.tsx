@@ -1,9 +1,9 @@
 import { usePathname, useRouter, type Href } from 'expo-router';
 import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { unsentWalks, useWalking } from '../state/walking';
 import { Book, BookOpen, Brook, Cog, Flask, Shed, Sprout, Sunrise } from '../ui/icons';
 import { Sheet } from '../ui/sheet';
+import { Standing } from './reach/standing';
 import { T } from '../ui/text';
 import { useTokens } from '../ui/tokens';
 
@@ -41,37 +41,12 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       {wide && <Rail path={path} />}
       <View className="min-h-0 min-w-0 flex-1">
         {children}
-        <Unsent />
+        <Standing />
       </View>
       {!wide && !ALONE.test(path) && <Bar path={path} />}
       <Keys />
     </View>
   );
-}
-
-/** Walks that the house does not have yet are never a secret. */
-function Unsent() {
-  const waiting = useWalking(unsentWalks);
-  const refused = useWalking((w) => w.refused);
-  const late = useLate(waiting > 0);
-  if (!late) return null;
-  return (
-    <View role="status" className="border-t border-line bg-slate px-5 py-2">
-      <T kind="small">{`${waiting === 1 ? 'A walk is' : `${waiting} walks are`} not sent yet: kept on this device, and ${refused ? `the server does not take it: ${refused} Take it up again under Walk, or leave it here` : 'sent as soon as the server answers'}.`}</T>
-    </View>
-  );
-}
-
-const LATE_MS = 4000;
-
-/** True once something has been so for a while: a save under way is no news. */
-function useLate(so: boolean): boolean {
-  const [late, setLate] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setLate(so), so ? LATE_MS : 0);
-    return () => clearTimeout(timer);
-  }, [so]);
-  return so && late;
 }
 
 function Bar({ path }: { readonly path: string }) {

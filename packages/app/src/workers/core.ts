@@ -5,6 +5,9 @@ type Async<T> = { [K in keyof T]: T[K] extends (...a: infer A) => infer R ? (...
 /** The same tasks without a worker, where there is none (tests). */
 export function core(): Async<Tasks> {
   return {
+    takeCopy: async (copy) => tasks.takeCopy(copy),
+    tell: async (path, written, at) => tasks.tell(path, written, at),
+    take: async (written) => tasks.take(written),
     name: async (t) => tasks.name(t),
     decide: async (t) => tasks.decide(t),
     signsOn: async (t) => tasks.signsOn(t),

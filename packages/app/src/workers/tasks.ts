@@ -63,6 +63,7 @@ import { findPlants, findSigns } from '@sleetbrook/core/find';
 import { sayProvenance } from '@sleetbrook/core/measure';
 import { hostWeight, meanTemperature, usualness, type Where } from '@sleetbrook/core/scout';
 import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
+import { pocket } from './pocket';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
 
 export interface NamingTask {
@@ -234,6 +235,7 @@ const opensAt = (v: Verdict): number => (v.opens?.kind === 'at' ? v.opens.at : I
 
 /** The computations that run off the main thread. */
 export const tasks = {
+  ...pocket,
   /** Signs that this plant can show, those of its usual troubles first. */
   signsOn(task: Pick<NamingTask, 'hostId' | 'month' | 'where' | 'site' | 'recent'>): readonly Sign[] {
     const host = findHost(task.hostId);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { AROUND, HOME_MADE, POLICIES } from '../decide/circumstances';
-import { measureSchema } from '../measure/kit';
+import { measureSchema, STARTER_KITS } from '../measure/kit';
 import { idSchema, instantSchema, nameSchema, revisionSchema } from './common';
 
 const validZone = (zone: string) => {
@@ -61,6 +61,26 @@ export const gardenSchema = z.strictObject({
   setUp: z.boolean(),
 });
 export type Garden = z.infer<typeof gardenSchema>;
+
+/** What an empty database answers until the set-up is done. */
+export const UNSET_GARDEN: Garden = {
+  revision: 0,
+  name: 'My garden',
+  town: '',
+  latitude: 51.5,
+  longitude: 0,
+  zone: 'Europe/London',
+  units: 'metric',
+  country: '',
+  policy: 'any-labelled',
+  around: [],
+  homeMade: 'not-known',
+  plans: [],
+  emergencyNumber: '',
+  poisonCentre: '',
+  measures: [...STARTER_KITS.metric],
+  setUp: false,
+};
 
 /** Water walked out over a plot, or a nozzle run into a jug; both with plain water. */
 export const calibrationSchema = z.strictObject({

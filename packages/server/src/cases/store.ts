@@ -1,5 +1,7 @@
 import type { Case, Lap } from '@sleetbrook/core/api';
+import type { PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { beforeOf } from '../db/paging';
 
 interface CaseRow {
   id: string;
@@ -48,9 +50,11 @@ const lapFrom = (r: LapRow): Lap => ({
 export function caseStore(db: Db) {
   const one = db.prepare<[string], CaseRow>('SELECT * FROM trouble_case WHERE id = ?');
   const laps = db.prepare<[string], LapRow>('SELECT * FROM lap WHERE case_id = ? ORDER BY number');
-  const byStatus = db.prepare<[string, number], CaseRow>('SELECT * FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?');
-  const lapsByStatus = db.prepare<[string, number], LapRow>(`
-    SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? ORDER BY opened_at DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
+  const byStatus = db.prepare<[string, string, string, number], CaseRow>(
+    'SELECT * FROM trouble_case WHERE status = ? AND (opened_at, id) < (?, ?) ORDER BY opened_at DESC, id DESC LIMIT ?',
+  );
+  const lapsByStatus = db.prepare<[string, string, string, number], LapRow>(`
+    SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? AND (opened_at, id) < (?, ?) ORDER BY opened_at DESC, id DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
   const upsert = db.prepare(`
     INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, purpose, stage_seen, opened_at, status, closed_at)
     VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @purpose, @stageSeen, @openedAt, @status, @closedAt)
@@ -80,10 +84,11 @@ export function caseStore(db: Db) {
       const row = one.get(id);
       return row && toCase(row, laps.all(id));
     },
-    list: (status: Case['status'], limit: number): Case[] => {
+    list: (status: Case['status'], { after, limit }: PageOf): Case[] => {
+      const page = [status, ...beforeOf(after), limit] as const;
       const grouped = new Map<string, LapRow[]>();
-      for (const l of lapsByStatus.all(status, limit)) grouped.set(l.case_id, [...(grouped.get(l.case_id) ?? []), l]);
-      return byStatus.all(status, limit).map((r) => toCase(r, grouped.get(r.id) ?? []));
+      for (const l of lapsByStatus.all(...page)) grouped.set(l.case_id, [...(grouped.get(l.case_id) ?? []), l]);
+      return byStatus.all(...page).map((r) => toCase(r, grouped.get(r.id) ?? []));
     },
     /** Call inside a transaction. */
     save: (c: Case) => {

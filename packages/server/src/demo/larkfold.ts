@@ -1,4 +1,5 @@
-import { freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
+import { UNSET_GARDEN, freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
+import { recordOf, weatherDesk } from '@sleetbrook/core/house';
 import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
@@ -6,14 +7,13 @@ import { writing } from '../db/writing';
 import { batchStore } from '../batches/store';
 import { caseStore } from '../cases/store';
 import type { Context } from '../context';
-import { gardenStore, UNSET_GARDEN } from '../garden/store';
+import { gardenStore } from '../garden/store';
 import { lookStore } from '../looks/store';
 import { plantingStore } from '../plantings/store';
 import { shedStore } from '../shed/store';
 import { confirmationStore } from '../sheets/store';
-import { recordOf } from '../treatments/record';
+import { houseContext } from '../house/context';
 import { treatmentStore } from '../treatments/store';
-import { weatherSource } from '../weather/source';
 
 /** Fixed ids, so that the demonstration is the same each time. */
 const uuid = (n: number) => `0197a000-0000-7000-8000-${n.toString().padStart(12, '0')}`;
@@ -344,7 +344,7 @@ function tell(context: Context, s: Story): void {
       by: 'You',
       why: '',
     });
-    const weather = weatherSource(context).forRecord(new Date(s.doneAt), GARDEN);
+    const weather = weatherDesk(houseContext(context)).forRecord(new Date(s.doneAt), GARDEN);
     lap.treatmentId = treatmentId;
     lap.lookAgainOn = addDays(dayOf(instant(Date.parse(s.doneAt)), ZONE), s.trouble === 'rust' ? 7 : 4);
     if (s.after) {

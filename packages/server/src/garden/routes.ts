@@ -1,20 +1,13 @@
+import { gardenDesk } from '@sleetbrook/core/house';
 import { Router } from 'express';
-import { gardenSchema } from '@sleetbrook/core/api';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
-import { parse } from '../http/problem';
-import { reviseOrConflict } from '../http/revise';
-import { gardenStore, UNSET_GARDEN } from './store';
+import { houseContext } from '../house/context';
 
-export function gardenRoutes({ db }: Context): Router {
-  const store = gardenStore(db);
-  const save = writing(db, (body: unknown) => {
-    const garden = parse(gardenSchema, body);
-    const stored = store.stored();
-    if (reviseOrConflict(stored, garden, 'garden') === 'write') store.save({ ...garden, revision: garden.revision + 1 });
-    return store.stored();
-  });
+export function gardenRoutes(context: Context): Router {
+  const desk = gardenDesk(houseContext(context));
+  const save = writing(context.db, desk.save);
   return Router()
-    .get('/garden', (_req, res) => void res.json(store.stored() ?? UNSET_GARDEN))
+    .get('/garden', (_req, res) => void res.json(desk.read()))
     .put('/garden', (req, res) => void res.json(save(req.body)));
 }

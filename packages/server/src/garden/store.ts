@@ -1,5 +1,4 @@
 import type { Garden } from '@sleetbrook/core/api';
-import { STARTER_KITS } from '@sleetbrook/core/measure';
 import type { Db } from '../db/open';
 
 interface Row {
@@ -20,26 +19,6 @@ interface Row {
   measures: string;
   set_up: number;
 }
-
-/** What an empty database answers until the set-up is done. */
-export const UNSET_GARDEN: Garden = {
-  revision: 0,
-  name: 'My garden',
-  town: '',
-  latitude: 51.5,
-  longitude: 0,
-  zone: 'Europe/London',
-  units: 'metric',
-  country: '',
-  policy: 'any-labelled',
-  around: [],
-  homeMade: 'not-known',
-  plans: [],
-  emergencyNumber: '',
-  poisonCentre: '',
-  measures: [...STARTER_KITS.metric],
-  setUp: false,
-};
 
 export function gardenStore(db: Db) {
   const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');

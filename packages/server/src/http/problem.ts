@@ -1,39 +1,9 @@
 import type { ErrorRequestHandler } from 'express';
 import type { Problem } from '@sleetbrook/core/api';
+import { Refusal as HttpProblem } from '@sleetbrook/core/house';
 import type { Logger } from 'pino';
-import { ZodError, type ZodType } from 'zod';
 
-export interface FieldError {
-  readonly field: string;
-  readonly message: string;
-  readonly line?: number;
-}
-
-/** An error that the client may see, as RFC 9457 says it. */
-export class HttpProblem extends Error {
-  constructor(
-    readonly status: number,
-    readonly title: string,
-    readonly detail?: string,
-    readonly errors?: readonly FieldError[],
-  ) {
-    super(title);
-  }
-}
-
-export const notFound = (what: string) => new HttpProblem(404, 'Not found', `There is no such ${what}.`);
-export const invalid = (field: string, message: string) => new HttpProblem(422, 'Some of this can not be', undefined, [{ field, message }]);
-export const conflict = (what: string) =>
-  new HttpProblem(409, 'Changed meanwhile', `This ${what} was changed elsewhere. Load it again, then make your change.`);
-
-/** Parses a body or query with its schema. @throws HttpProblem 422 with a path for each error */
-export function parse<T>(schema: ZodType<T>, value: unknown): T {
-  const result = schema.safeParse(value);
-  if (result.success) return result.data;
-  throw new HttpProblem(422, 'Some of this can not be', undefined, fieldErrors(result.error));
-}
-
-const fieldErrors = (error: ZodError): FieldError[] => error.issues.map((i) => ({ field: i.path.join('.'), message: i.message }));
+export { conflict, invalid, notFound, parse, type FieldError, Refusal as HttpProblem } from '@sleetbrook/core/house';
 
 const problemFor = (error: unknown): HttpProblem | null => {
   if (error instanceof HttpProblem) return error;

@@ -25,6 +25,7 @@ const fromRow = (r: Row): Look => ({
 export function lookStore(db: Db) {
   const one = db.prepare<[string], Row>('SELECT * FROM look WHERE id = ?');
   const byCase = db.prepare<[string], Row>('SELECT * FROM look WHERE case_id = ? ORDER BY at');
+  const lately = db.prepare<[string], Row>('SELECT * FROM look WHERE at >= ? ORDER BY at');
   const insert = db.prepare(`
     INSERT INTO look (id, planting_id, case_id, at, answers, affected, looked, note)
     VALUES (@id, @plantingId, @caseId, @at, @answers, @affected, @looked, @note)`);
@@ -35,6 +36,7 @@ export function lookStore(db: Db) {
       return row && fromRow(row);
     },
     ofCase: (caseId: string): Look[] => byCase.all(caseId).map(fromRow),
+    since: (at: string): Look[] => lately.all(at).map(fromRow),
     add: ({ count, ...l }: Look) => insert.run({ ...l, answers: JSON.stringify(l.answers), affected: count?.affected ?? null, looked: count?.looked ?? null }),
     attach: (id: string, caseId: string) => attach.run(caseId, id),
   };

@@ -1,17 +1,35 @@
 import { createHash } from 'node:crypto';
-import express, { Router } from 'express';
+import express, { Router, type RequestHandler } from 'express';
 import { idSchema, instantSchema, MAX_PHOTO_BYTES, MAX_PHOTOS_PER_LOOK, type Photo } from '@sleetbrook/core/api';
 import { z } from 'zod';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
+import { notAhead } from '@sleetbrook/core/house';
 import { conflict, HttpProblem, invalid, notFound, parse } from '../http/problem';
-import { NotAPhoto } from './not-a-photo';
 import { photoStore } from './store';
 
 const querySchema = z.object({ lookId: idSchema, takenAt: instantSchema });
 
-export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
+/** Pictures on their way in at one time: each is whole in memory until it was made small. */
+const AT_ONCE = 6;
+
+/** Whoever is too many comes again: the app keeps the picture until then. */
+function limitTo(most: number): RequestHandler {
+  let running = 0;
+  return (_req, res, next) => {
+    if (running >= most) {
+      res.set('Retry-After', '2');
+      return next(new HttpProblem(429, 'Busy', 'Other photographs are on their way in. Try again in a moment.'));
+    }
+    running++;
+    res.once('close', () => running--);
+    next();
+  };
+}
+
+export function photoRoutes({ db, clock, work }: Context): Router {
   const photos = photoStore(db);
+  const fewAtOnce = limitTo(AT_ONCE);
 
   const live = (id: string): Photo => {
     const found = photos.find(id);
@@ -23,6 +41,7 @@ export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
   const save = async (id: string, query: unknown, body: unknown): Promise<Photo> => {
     parse(idSchema, id);
     const { lookId, takenAt } = parse(querySchema, query);
+    notAhead('takenAt', takenAt, clock.now(), 'A photograph can not be taken in the future.');
     if (!Buffer.isBuffer(body) || body.length === 0) throw invalid('photo', 'There is no picture in this: send a JPEG or PNG picture.');
     const sentSha256 = createHash('sha256').update(body).digest('hex');
     const known = photos.find(id);
@@ -36,9 +55,7 @@ export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
       }
     };
     full();
-    const shrunk = await shrinkPhoto(body).catch((error: unknown) => {
-      throw error instanceof NotAPhoto ? invalid('photo', error.message) : error;
-    });
+    const shrunk = await work('picture', body);
     // others may have come while this one was being made smaller
     writing(db, () => {
       full();
@@ -61,8 +78,8 @@ export function photoRoutes({ db, clock, shrinkPhoto }: Context): Router {
         if (req.fresh) return void res.status(304).end();
         res.send(jpeg);
       })
-      .put('/photos/:id', express.raw({ type: () => true, limit: MAX_PHOTO_BYTES }), (req, res, next) => {
-        save(req.params.id ?? '', req.query, req.body).then((photo) => res.json(photo), next);
+      .put('/photos/:id', fewAtOnce, express.raw({ type: () => true, limit: MAX_PHOTO_BYTES }), (req, res, next) => {
+        save(String(req.params['id']), req.query, req.body).then((photo) => res.json(photo), next);
       })
       .delete('/photos/:id', (req, res) => {
         live(req.params.id);

@@ -1,20 +1,28 @@
 import { decode, encode } from 'jpeg-js';
 import { PHOTO_EDGE } from '@sleetbrook/core/api';
-import { NotAPhoto, type Shrunk } from './not-a-photo';
+import { invalid } from '@sleetbrook/core/house';
+import { imageSize } from 'image-size';
 import { orientationOf, upright } from './orientation';
+import type { Shrunk } from './shrunk';
 
-const MAX_MEGAPIXELS = 60;
-const MAX_MEMORY_MB = 700;
+/** As a phone's camera makes them, 4096 x 3072. The app makes them smaller before it sends them, wherever the browser can. */
+const MAX_MEGAPIXELS = 12.6;
+/** For opening one. */
+const MAX_MEMORY_MB = 300;
 const QUALITY = 80;
 const JPEG = [0xff, 0xd8, 0xff];
 
 /**
  * Opens a photograph, turns it upright, makes its longest edge at most 1600 pixels and writes it anew:
  * what else was in the file (place, time, camera) does not come along.
- * @throws NotAPhoto with a sentence for the grower
+ * @throws Refusal with a sentence for the grower
  */
 export function shrink(bytes: Uint8Array): Shrunk {
-  if (!JPEG.every((b, i) => bytes[i] === b)) throw new NotAPhoto('This is not a photograph: send a JPEG picture.');
+  if (!JPEG.every((b, i) => bytes[i] === b)) throw not('This is not a photograph: send a JPEG picture.');
+  // what it claims to be is read before it is opened: a small file can claim to be a large picture
+  const megapixels = sizeOf(bytes) / 1e6;
+  if (megapixels > MAX_MEGAPIXELS)
+    throw not(`This picture has ${Math.round(megapixels)} megapixels, and at most ${Math.floor(MAX_MEGAPIXELS)} can be opened here: make it smaller first.`);
   const image = open(bytes);
   const turned = upright(orientationOf(bytes), image.width, image.height);
   const scale = Math.min(1, PHOTO_EDGE / Math.max(turned.width, turned.height));
@@ -33,11 +41,23 @@ interface Image {
   readonly height: number;
 }
 
+const not = (why: string) => invalid('photo', why);
+
+/** Pixels that a picture claims to have. @throws Refusal where it does not say */
+function sizeOf(bytes: Uint8Array): number {
+  try {
+    const { width, height } = imageSize(bytes);
+    return width * height;
+  } catch {
+    throw not('This picture can not be opened: it is damaged.');
+  }
+}
+
 function open(bytes: Uint8Array): Image {
   try {
     return decode(bytes, { useTArray: true, formatAsRGBA: true, maxResolutionInMP: MAX_MEGAPIXELS, maxMemoryUsageInMB: MAX_MEMORY_MB });
   } catch {
-    throw new NotAPhoto('This picture can not be opened: it is damaged, or larger than 60 megapixels.');
+    throw not('This picture can not be opened: it is damaged, or takes more memory than there is.');
   }
 }
 

@@ -25,6 +25,7 @@ export function photoStore(db: Db) {
   const byLook = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM photo WHERE look_id = ? AND deleted_at IS NULL ORDER BY taken_at, id`);
   const byCase = db.prepare<[string], Row>(`
     SELECT ${COLUMNS} FROM photo JOIN look ON look.id = photo.look_id WHERE look.case_id = ? AND deleted_at IS NULL ORDER BY taken_at, photo.id`);
+  const since = db.prepare<[string], Row>(`SELECT ${COLUMNS} FROM photo WHERE taken_at >= ? AND deleted_at IS NULL ORDER BY taken_at, id`);
   const picture = db.prepare<[string], { jpeg: Buffer }>('SELECT jpeg FROM photo WHERE id = ? AND deleted_at IS NULL');
   const insert = db.prepare(`
     INSERT INTO photo (id, look_id, taken_at, width, height, sent_sha256, jpeg) VALUES (@id, @lookId, @takenAt, @width, @height, @sentSha256, @jpeg)`);
@@ -37,6 +38,7 @@ export function photoStore(db: Db) {
     },
     ofLook: (lookId: string): Photo[] => byLook.all(lookId).map(fromRow),
     ofCase: (caseId: string): Photo[] => byCase.all(caseId).map(fromRow),
+    since: (at: string): Photo[] => since.all(at).map(fromRow),
     picture: (id: string): Buffer | undefined => picture.get(id)?.jpeg,
     add: (p: Omit<Photo, 'bytes'> & { sentSha256: string; jpeg: Uint8Array }) => insert.run({ ...p, jpeg: Buffer.from(p.jpeg) }),
     remove: (id: string, at: Date) => remove.run(at.toISOString(), id),

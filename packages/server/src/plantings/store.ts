@@ -1,4 +1,5 @@
 import type { Planting } from '@sleetbrook/core/api';
+import type { KeptPlanting } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
 
 interface Row {
@@ -46,6 +47,7 @@ const fromRow = (r: Row): Planting => ({
 
 export function plantingStore(db: Db) {
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
+  const every = db.prepare<[], Row>('SELECT * FROM planting');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
   const upsert = db.prepare(`
     INSERT INTO planting (id, revision, name, host_id, place, site, stage, edible, dense, area_m2, tolerance, about, height_m, trunk_cm, pick_from, pick_until, no_flower_on, stage_on)
@@ -58,8 +60,9 @@ export function plantingStore(db: Db) {
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
   return {
     list: (): Planting[] => all.all().map(fromRow),
+    every: (): KeptPlanting[] => every.all().map((r) => ({ ...fromRow(r), deleted: r.deleted_at !== null })),
     /** Deleted ones too: records go on referring to them. */
-    find: (id: string): (Planting & { deleted: boolean }) | undefined => {
+    find: (id: string): KeptPlanting | undefined => {
       const row = one.get(id);
       return row && { ...fromRow(row), deleted: row.deleted_at !== null };
     },

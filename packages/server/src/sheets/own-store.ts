@@ -11,6 +11,8 @@ export function ownSheetStore(db: Db) {
   const latest = db.prepare<[], Row>(`
     SELECT document FROM own_sheet o WHERE version = (SELECT max(version) FROM own_sheet WHERE id = o.id)
       AND id NOT IN (SELECT id FROM own_sheet_removed) ORDER BY id`);
+  const every = db.prepare<[], Row>('SELECT document FROM own_sheet o WHERE version = (SELECT max(version) FROM own_sheet WHERE id = o.id) ORDER BY id');
+  const gone = db.prepare<[], Row>('SELECT id AS document FROM own_sheet_removed');
   const one = db.prepare<[string], Row>('SELECT document FROM own_sheet WHERE id = ? ORDER BY version DESC LIMIT 1');
   const versions = db.prepare<[string], Row>('SELECT document FROM own_sheet WHERE id = ? ORDER BY version DESC');
   const insert = db.prepare('INSERT INTO own_sheet (id, version, document, saved_at) VALUES (@id, @version, @document, @savedAt)');
@@ -24,6 +26,9 @@ export function ownSheetStore(db: Db) {
       const row = one.get(id);
       return row && fromRow(row);
     },
+    /** In their last version, removed ones too. */
+    every: (): OwnSheet[] => every.all().map(fromRow),
+    removed: (): string[] => gone.all().map((r) => r.document),
     isRemoved: (id: string): boolean => removed.get(id) !== undefined,
     versions: (id: string): OwnSheet[] => versions.all(id).map(fromRow),
     add: (s: OwnSheet, at: Date) => insert.run({ id: s.id, version: s.version, document: JSON.stringify(s), savedAt: at.toISOString() }),

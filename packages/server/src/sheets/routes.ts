@@ -1,28 +1,18 @@
+import { sheetDesk } from '@sleetbrook/core/house';
 import { Router } from 'express';
-import { confirmationSchema } from '@sleetbrook/core/api';
-import { findSheet, SHEETS } from '@sleetbrook/core/sheets';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
-import { invalid, notFound, parse } from '../http/problem';
-import { ownSheetStore } from './own-store';
-import { confirmationStore } from './store';
+import { houseContext } from '../house/context';
 
-export function sheetRoutes({ db }: Context): Router {
-  const store = confirmationStore(db);
-  const own = ownSheetStore(db);
+export function sheetRoutes(context: Context): Router {
+  const desk = sheetDesk(houseContext(context));
+  const confirm = writing(context.db, desk.confirm);
   return Router()
-    .get('/sheets', (_req, res) => void res.json([...SHEETS, ...own.list()]))
-    .get('/confirmations', (_req, res) => void res.json(store.list()))
-    .put('/confirmations/:sheetId', (req, res) => {
-      const sent = parse(confirmationSchema, req.body);
-      const sheet = findSheet(req.params.sheetId) ?? own.find(req.params.sheetId);
-      if (!sheet) throw notFound('label sheet');
-      if (sent.sheetId !== sheet.id) throw invalid('sheetId', 'The sheet in the body is not the one in the address.');
-      if (sent.version !== sheet.version) throw invalid('version', `This sheet is at version ${sheet.version}.`);
-      store.add(sent);
-      res.json(sent);
-    })
+    .get('/sheets', (_req, res) => void res.json(desk.list()))
+    .get('/confirmations', (_req, res) => void res.json(desk.confirmations()))
+    .put('/confirmations/:sheetId', (req, res) => void res.json(confirm(req.params.sheetId, req.body)))
     .delete('/confirmations/:sheetId', (req, res) => {
-      store.remove(req.params.sheetId);
+      desk.unconfirm(req.params.sheetId);
       res.status(204).end();
     });
 }

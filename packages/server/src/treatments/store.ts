@@ -1,5 +1,7 @@
 import type { Strike, Treatment } from '@sleetbrook/core/api';
+import type { PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { beforeOf } from '../db/paging';
 
 interface Row {
   document: string;
@@ -31,7 +33,8 @@ export function treatmentStore(db: Db) {
     ofCase: (caseId: string): Treatment[] => byCase.all(caseId).map(fromRow),
     ofPlanting: (plantingId: string, since: string): Treatment[] => byPlanting.all(plantingId, since).map(fromRow),
     /** Newest first, before a cursor, each as the JSON it is stored as: a page of the log is not taken apart to be put together again. */
-    pageAsJson: (before: { at: string; id: string }, limit: number) => page.all(before.at, before.id, limit),
+    pageAsJson: ({ after, limit }: PageOf) => page.all(...beforeOf(after), limit),
+    newest: ({ after, limit }: PageOf): Treatment[] => page.all(...beforeOf(after), limit).map(fromRow),
     keepOutAt: (now: string): Treatment[] => keepOut.all(now).map(fromRow),
     notToEatAt: (now: string): Treatment[] => picking.all(now).map(fromRow),
     since: (at: string): Treatment[] => recent.all(at).map(fromRow),

@@ -1,5 +1,7 @@
-import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
+import type { Stop, Walk } from '@sleetbrook/core/api';
+import type { DatedTally, PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { beforeOf } from '../db/paging';
 
 interface WalkRow {
   id: string;
@@ -24,14 +26,10 @@ interface TallyRow {
   affected: number;
   looked: number;
 }
-export interface DatedTally extends Tally {
-  readonly plantingId: string;
-  readonly at: string;
-}
-
 export function walkStore(db: Db) {
   const one = db.prepare<[string], WalkRow>('SELECT * FROM walk WHERE id = ?');
-  const newest = db.prepare<[number], WalkRow>('SELECT * FROM walk ORDER BY started_at DESC LIMIT ?');
+  const newest = db.prepare<[string, string, number], WalkRow>('SELECT * FROM walk WHERE (started_at, id) < (?, ?) ORDER BY started_at DESC, id DESC LIMIT ?');
+  const lately = db.prepare<[string], WalkRow>('SELECT * FROM walk WHERE started_at >= ? ORDER BY started_at');
   const stops = db.prepare<[string], StopRow>('SELECT * FROM walk_stop WHERE walk_id = ? ORDER BY number');
   const tallies = db.prepare<[string], TallyRow>('SELECT * FROM tally WHERE walk_id = ? ORDER BY stop_number, trouble_id');
   const since = db.prepare<[string, string], TallyRow>('SELECT * FROM tally WHERE at >= ? AND walk_id <> ? ORDER BY at');
@@ -71,7 +69,8 @@ export function walkStore(db: Db) {
       const row = one.get(id);
       return row && full(row);
     },
-    newest: (limit: number): Walk[] => newest.all(limit).map(full),
+    list: ({ after, limit }: PageOf): Walk[] => newest.all(...beforeOf(after), limit).map(full),
+    since: (at: string): Walk[] => lately.all(at).map(full),
     /** Every count since an instant, oldest first, but for one walk's. */
     talliesSince: (at: string, exceptWalk: string): DatedTally[] =>
       since.all(at, exceptWalk).map((t) => ({ troubleId: t.trouble_id, plantingId: t.planting_id, at: t.at, affected: t.affected, looked: t.looked })),

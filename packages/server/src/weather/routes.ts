@@ -1,39 +1,29 @@
 import express, { Router } from 'express';
-import { z } from 'zod';
-import { skyLookSchema } from '@sleetbrook/core/api';
+import { weatherDesk } from '@sleetbrook/core/house';
+import { writing } from '../db/writing';
 import type { Context } from '../context';
-import { gardenStore, UNSET_GARDEN } from '../garden/store';
-import { parse } from '../http/problem';
-import { parseWeatherCsv } from './csv';
-import { skyStore } from './sky-store';
-import { weatherSource } from './source';
+import { houseContext } from '../house/context';
 import { weatherStore } from './store';
 
-const querySchema = z.object({
-  from: z.iso.datetime().optional(),
-  hours: z.coerce.number().int().min(1, 'At least 1 hour.').max(960, 'At most 960 hours.').default(72),
-});
+/** Ten years of hours. */
+const MOST_BYTES = '6mb';
 
 export function weatherRoutes(context: Context): Router {
-  const { db, clock } = context;
-  const gardens = gardenStore(db);
-  const source = weatherSource(context);
+  const { db, clock, work } = context;
+  let loading: Promise<void> = Promise.resolve();
+  const desk = weatherDesk(houseContext(context));
+  const saveSky = writing(db, desk.saveSky);
   const store = weatherStore(db);
-  const skies = skyStore(db);
   return Router()
-    .get('/weather', (req, res) => {
-      const { from, hours } = parse(querySchema, req.query);
-      res.json(source.range(from ? new Date(from) : clock.now(), hours, gardens.stored() ?? UNSET_GARDEN));
-    })
-    .put('/weather/sky/:id', (req, res) => {
-      const look = parse(skyLookSchema, { ...(req.body as object), id: req.params.id });
-      skies.save(look);
-      res.json(look);
-    })
+    .get('/weather', (req, res) => void res.json(desk.read(req.query)))
+    .put('/weather/sky/:id', (req, res) => void res.json(saveSky(req.params.id, req.body)))
     .get('/weather/file', (_req, res) => void res.json(store.span()))
-    .put('/weather/file', express.text({ type: 'text/csv', limit: '4mb' }), (req, res) => {
-      const hours = parseWeatherCsv(typeof req.body === 'string' ? req.body : '');
-      store.replace(hours, clock.now());
+    .put('/weather/file', express.text({ type: 'text/csv', limit: MOST_BYTES }), async (req, res) => {
+      const hours = await work('weather', typeof req.body === 'string' ? req.body : '');
+      // one file after another
+      const turn = loading.then(() => store.replace(hours, clock.now()));
+      loading = turn.catch(() => undefined);
+      await turn;
       res.json(store.span());
     })
     .delete('/weather/file', (_req, res) => {

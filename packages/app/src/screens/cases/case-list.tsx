@@ -1,11 +1,13 @@
-import type { Case } from '@sleetbrook/core/api';
+import { CASES_A_PAGE, caseSchema, type Case } from '@sleetbrook/core/api';
 import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
 import { usePathname, useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCases, usePlantings, useToday } from '../../api/queries';
+import { useOlder } from '../../api/older';
+import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
-import { Empty, Read } from '../../ui/states';
+import { Empty, Failed, Read } from '../../ui/states';
 import { sayDate } from '../garden/say-picking';
 import { stationOf, STATION_WORDS } from './station';
 
@@ -13,6 +15,7 @@ import { stationOf, STATION_WORDS } from './station';
 export function CaseList() {
   const open = useCases('open');
   const cleared = useCases('cleared').data ?? [];
+  const older = useOlder({ path: '/cases?status=cleared', schema: caseSchema, at: (c) => c.openedAt, aPage: CASES_A_PAGE }, cleared);
   const plantings = usePlantings().data ?? [];
   const today = useToday().data;
   const router = useRouter();
@@ -55,7 +58,9 @@ export function CaseList() {
             <View className="px-5 pt-2">
               {list.map(row)}
               {cleared.length > 0 && <Section>Cleared</Section>}
-              {cleared.map(row)}
+              {[...cleared, ...older.list].map(row)}
+              {older.error && <Failed error={older.error} />}
+              {older.more && <Button kind="quiet" title="Older cases" busy={older.busy} onPress={older.next} />}
             </View>
           )
         }

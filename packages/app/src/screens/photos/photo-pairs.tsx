@@ -2,6 +2,7 @@ import type { Look, Photo } from '@sleetbrook/core/api';
 import { useState } from 'react';
 import { Image, Pressable, ScrollView, View } from 'react-native';
 import { T } from '../../ui/text';
+import { photoUri, useKeptPhotos } from './kept-photos';
 import { PhotoView } from './photo-view';
 
 interface Props {
@@ -12,6 +13,7 @@ interface Props {
 
 /** A case's photographs side by side, oldest on the left, each under the day of its look. */
 export function PhotoPairs({ photos, looks, sayDay }: Props) {
+  const uris = useKeptPhotos();
   const [large, setLarge] = useState<Photo | null>(null);
   if (photos.length === 0) return null;
   const days = looks.filter((l) => photos.some((p) => p.lookId === l.id)).sort((a, b) => a.at.localeCompare(b.at));
@@ -27,7 +29,7 @@ export function PhotoPairs({ photos, looks, sayDay }: Props) {
                 .map((p) => (
                   <Pressable key={p.id} role="button" aria-label={`Photograph of ${sayDay(look.at)}: enlarge`} onPress={() => setLarge(p)}>
                     <Image
-                      source={{ uri: `/api/v1/photos/${p.id}` }}
+                      source={{ uri: uris[p.id] ?? photoUri(p.id) }}
                       accessibilityIgnoresInvertColors
                       className="h-[150px] w-[150px] rounded-2xl border border-line"
                     />

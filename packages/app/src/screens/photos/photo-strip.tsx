@@ -7,11 +7,13 @@ import { useLookPhotos } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
+import { photoUri, useKeptPhotos } from './kept-photos';
 import { PhotoView } from './photo-view';
 
 /** Photographs of one look: added, looked at large, taken away again. */
 export function PhotoStrip({ lookId }: { readonly lookId: string }) {
   const photos = useLookPhotos(lookId).data ?? [];
+  const uris = useKeptPhotos();
   const now = useNow();
   const send = useSendPhoto();
   const remove = useRemovePhoto();
@@ -46,7 +48,7 @@ export function PhotoStrip({ lookId }: { readonly lookId: string }) {
           {photos.map((p, i) => (
             <Pressable key={p.id} role="button" aria-label={`Photograph ${i + 1} of ${photos.length}: enlarge`} onPress={() => setLarge(p)}>
               <Image
-                source={{ uri: `/api/v1/photos/${p.id}` }}
+                source={{ uri: uris[p.id] ?? photoUri(p.id) }}
                 accessibilityIgnoresInvertColors
                 className="h-[120px] w-[120px] rounded-2xl border border-line"
               />

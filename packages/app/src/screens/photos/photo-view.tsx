@@ -2,6 +2,7 @@ import type { Photo } from '@sleetbrook/core/api';
 import { Image, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
+import { photoUri, useKeptPhotos } from './kept-photos';
 
 interface Props {
   readonly photo: Photo | null;
@@ -11,11 +12,17 @@ interface Props {
 
 /** One photograph, large. */
 export function PhotoView({ photo, onClose, onRemove }: Props) {
+  const uris = useKeptPhotos();
   if (!photo) return null;
   return (
     <Sheet open title="Photograph" onClose={onClose}>
       <View style={{ aspectRatio: photo.width / photo.height }} className="w-full">
-        <Image source={{ uri: `/api/v1/photos/${photo.id}` }} alt="Photograph of what was seen" resizeMode="contain" className="h-full w-full rounded-2xl" />
+        <Image
+          source={{ uri: uris[photo.id] ?? photoUri(photo.id) }}
+          alt="Photograph of what was seen"
+          resizeMode="contain"
+          className="h-full w-full rounded-2xl"
+        />
       </View>
       {onRemove && <Button kind="quiet" title="Remove this photograph" onPress={() => onRemove(photo.id)} />}
     </Sheet>

@@ -13,6 +13,7 @@ import { Section } from '../../ui/row';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { CopiesKept } from './copies-kept';
+import { OutOfReach } from './out-of-reach';
 import { GardenFields } from './garden-fields';
 import { gardenFormOf, gardenResolver, readGarden } from './garden-form';
 import { WeatherFile } from './weather-file';
@@ -65,6 +66,7 @@ function Form({ garden, kept, onKept }: FormProps) {
         <GardenFields control={control} />
         <Choice label="Appearance" value={appearance} onChange={setAppearance} options={LOOKS} />
         <WeatherFile />
+        <OutOfReach />
         <CopiesKept />
         {demo && <DemoClock />}
       </View>

@@ -1,16 +1,17 @@
-import type { Planting, Walk } from '@sleetbrook/core/api';
+import { WALKS_A_PAGE, walkSchema, type Planting, type Walk } from '@sleetbrook/core/api';
 import { DateTime } from 'luxon';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useGarden, usePlantings, useWalks } from '../../api/queries';
+import { useOlder } from '../../api/older';
 import { useNow } from '../../state/now';
 import { useWalking } from '../../state/walking';
 import { ActionBar, Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
-import { Empty, Read } from '../../ui/states';
+import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 
 /** Begin a round, take up the one broken off, or read an earlier one. */
@@ -102,27 +103,40 @@ export function WalkHome() {
             <Row key={p.id} title={`${i + 1}. ${p.name}`} sub={p.place} />
           ),
         )}
-        <Read query={walks}>
-          {(list) => (
-            <View>
-              {list.some((w) => w.finishedAt) && <Section>Earlier walks</Section>}
-              {list
-                .filter((w) => w.finishedAt)
-                .slice(0, 10)
-                .map((w) => (
-                  <Row
-                    key={w.id}
-                    mark={w.stops.some((s) => s.state === 'found') ? 'wait' : 'done'}
-                    title={DateTime.fromISO(w.startedAt, { zone, locale: 'en-GB' }).toFormat('ccc d LLLL, HH:mm')}
-                    sub={sayWalk(w)}
-                    onPress={() => router.navigate(`/walk/${w.id}`)}
-                  />
-                ))}
-            </View>
-          )}
-        </Read>
+        <Read query={walks}>{(list) => <EarlierWalks first={list} zone={zone} />}</Read>
       </View>
     </Page>
+  );
+}
+
+/** Ten of them, and as many more as somebody wants to read. */
+const SHOWN = 10;
+
+function EarlierWalks({ first, zone }: { readonly first: readonly Walk[]; readonly zone: string }) {
+  const router = useRouter();
+  const older = useOlder({ path: '/walks', schema: walkSchema, at: (w) => w.startedAt, aPage: WALKS_A_PAGE }, first);
+  const [shown, setShown] = useState(SHOWN);
+  const done = [...first, ...older.list].filter((w) => w.finishedAt);
+  const more = () => {
+    if (shown >= done.length && older.more) older.next();
+    setShown((n) => n + SHOWN);
+  };
+  if (done.length === 0) return null;
+  return (
+    <View>
+      <Section>Earlier walks</Section>
+      {done.slice(0, shown).map((w) => (
+        <Row
+          key={w.id}
+          mark={w.stops.some((s) => s.state === 'found') ? 'wait' : 'done'}
+          title={DateTime.fromISO(w.startedAt, { zone, locale: 'en-GB' }).toFormat('ccc d LLLL, HH:mm')}
+          sub={sayWalk(w)}
+          onPress={() => router.navigate(`/walk/${w.id}`)}
+        />
+      ))}
+      {older.error && <Failed error={older.error} />}
+      {(shown < done.length || older.more) && <Button kind="quiet" title="Older walks" busy={older.busy} onPress={more} />}
+    </View>
   );
 }
 

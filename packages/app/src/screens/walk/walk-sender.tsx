@@ -2,6 +2,7 @@ import { walkSchema } from '@sleetbrook/core/api';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { ApiProblem, request } from '../../api/client';
+import { useReach } from '../../reach/reach';
 import { unsentWalks, useWalking } from '../../state/walking';
 
 const PAUSE_MS = 700;
@@ -11,6 +12,8 @@ let busy = false;
 
 /** Sends one walk that waits, the oldest first. @returns whether something was sent */
 async function sendOne(): Promise<boolean> {
+  // a walk may lead past a planting that is not at home yet
+  if (useReach.getState().entries.some((e) => e.state.is === 'waiting')) return false;
   const { outbox, walk, unsent, send, sent, met, refuse } = useWalking.getState();
   const next = outbox[0] ?? (walk && unsent > 0 ? walk : null);
   if (!next) return false;

@@ -1,10 +1,10 @@
-import type { Case, Garden, Planting, Reminder, Treatment } from '@sleetbrook/core/api';
-import { findControlCard } from '@sleetbrook/core/cards';
-import { courseOf, nextRound, ofRounds } from '@sleetbrook/core/decide';
-import { methodOf } from '@sleetbrook/core/label';
-import { instant, sayDay, type Instant } from '@sleetbrook/core/measure';
-import { dayStart, inTwelveMonths, rainedOff, sayRainedOff } from '@sleetbrook/core/schedule';
-import { sunTimes, type HourlyWeather } from '@sleetbrook/core/weather';
+import type { Case, Garden, Planting, Reminder, Treatment } from '../api';
+import { findControlCard } from '../catalogue/light';
+import { courseOf, nextRound, ofRounds } from '../decide';
+import { methodOf } from '../label';
+import { instant, sayDay, type Instant } from '../measure';
+import { dayStart, inTwelveMonths, rainedOff, sayRainedOff } from '../schedule';
+import { sunTimes, type HourlyWeather } from '../weather';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;

@@ -1,12 +1,13 @@
-import type { Garden, Planting, Treatment, TreatmentRequest } from '@sleetbrook/core/api';
-import { findControlCard, findHost, findTroubleCard, type ControlCard } from '@sleetbrook/core/cards';
-import type { PastTreatment } from '@sleetbrook/core/decide';
-import { allowedIn, madeSheet, type LabelSheet } from '@sleetbrook/core/label';
-import { truthOf } from '@sleetbrook/core/record';
-import { findSheet } from '@sleetbrook/core/sheets';
-import { instant } from '@sleetbrook/core/measure';
-import type { KeptWeather } from '../weather/source';
-import { invalid } from '../http/problem';
+import type { Garden, Planting, Treatment, TreatmentRequest } from '../api';
+import { findControlCard, findHost, findTroubleCard, type ControlCard } from '../catalogue/light';
+import type { PastTreatment } from '../decide';
+import { allowedIn, madeSheet, type LabelSheet } from '../label';
+import { truthOf } from '../record';
+import { findSheet } from '../label/sheets';
+import { instant } from '../measure';
+import type { KeptWeather } from './weather';
+import { invalid } from './refusal';
+import { LATE_MS, notAhead, notLongAgo } from './times';
 
 interface Facts {
   readonly garden: Garden;
@@ -24,17 +25,19 @@ interface Facts {
 /**
  * The record of a treatment, with the clocks it starts. The clocks come from the label, never from the client. What
  * was done is always taken, with what it broke and the strictest clocks; only what can not have been is refused.
- * @throws HttpProblem 422 with the field
+ * @throws Refusal 422 with the field
  */
 export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
   const { garden, planting, weather, now } = facts;
   const host = findHost(planting.hostId);
   const control = findControlCard(request.controlId);
   if (!host || !control) throw invalid('controlId', 'This control is not known.');
-  if (Date.parse(request.finishedAt) > now.getTime() + 5 * 60_000) throw invalid('finishedAt', 'A treatment can not be finished in the future.');
-
-  const age = now.getTime() - Date.parse(request.finishedAt);
-  if (age > MOST_DAYS_BACK * 86_400_000) throw invalid('finishedAt', 'That is more than two years ago. Is the date typed right?');
+  notAhead('finishedAt', request.finishedAt, now, 'A treatment can not be finished in the future.');
+  notLongAgo('finishedAt', request.finishedAt, now);
+  if (request.madeAt !== null && Date.parse(request.madeAt) > Date.parse(request.finishedAt) + LATE_MS)
+    throw invalid('madeAt', 'It can not have been mixed after it was put on.');
+  if (request.waterMl !== null && request.waterMl > MOST_ML_A_M2 * request.areaM2)
+    throw invalid('waterMl', 'That is half a metre of water over the whole area. Is it typed right, and in the right unit?');
 
   const sheet = sheetFor(request, control, facts);
   const trouble = findTroubleCard(facts.troubleId ?? request.troubleId ?? '') ?? null;
@@ -99,8 +102,8 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
 
 const at = (iso: string | null) => (iso === null ? null : instant(Date.parse(iso)));
 
-/** Older than this is a slip of the pen. */
-const MOST_DAYS_BACK = 731;
+/** Half a metre of water: no drench comes near it, from memory. */
+const MOST_ML_A_M2 = 500_000;
 
 /** The sheet it was mixed from: the grower's own where one is named, else the specimen. */
 function sheetFor(request: TreatmentRequest, control: ControlCard, { ownSheet }: Facts): LabelSheet | null {

@@ -1,6 +1,6 @@
-import type { Batch, Reminder, ShedItem } from '@sleetbrook/core/api';
-import { instant, type Instant } from '@sleetbrook/core/measure';
-import { nextDue, type BatchTimes } from '@sleetbrook/core/bench';
+import type { Batch, Reminder, ShedItem } from '../api';
+import { instant, type Instant } from '../measure';
+import { nextDue, type BatchTimes } from '../mix/bench';
 
 const at = (iso: string | null): Instant | null => (iso === null ? null : instant(Date.parse(iso)));
 

@@ -1,16 +1,21 @@
-import type { HourSource, Weather } from '@sleetbrook/core/api';
-import { certaintyOf, hoursOfSky, skyHolds, type HourlyWeather, type Place } from '@sleetbrook/core/weather';
-import type { Context } from '../context';
-import { standInWeather } from '../weather-station/stand-in';
-import { skyStore } from './sky-store';
-import { weatherStore } from './store';
+import { skyLookSchema, UNSET_GARDEN, type HourSource, type Weather } from '../api';
+import { certaintyOf, hoursOfSky, skyHolds, type HourlyWeather, type Place, type SkyLook } from '../weather';
+import { z } from 'zod';
+import type { HouseContext } from './keeping';
+import { parse } from './refusal';
+import { notAhead, notLongAgo } from './times';
 
 const HOUR = 3_600_000;
 /** No look at the sky holds for longer, and each tells of the two hours before it. */
 const SKY_HOURS = 50;
 const SKY_BEFORE = 2;
 
-type SaidHour = Weather['hours'][number];
+const querySchema = z.object({
+  from: z.iso.datetime().optional(),
+  hours: z.coerce.number().int().min(1, 'At least 1 hour.').max(960, 'At most 960 hours.').default(72),
+});
+
+export type SaidHour = Weather['hours'][number];
 
 /** An hour that a record keeps, and where it is from. */
 export type KeptWeather = HourlyWeather & { readonly source: HourSource };
@@ -19,33 +24,29 @@ export type KeptWeather = HourlyWeather & { readonly source: HourSource };
  * Weather by the hour: loaded hours first, then what was seen in the sky. The stand-in is for the demonstration alone:
  * elsewhere an hour that nobody says anything of is not known, and is not served.
  */
-export function weatherSource({ db, seed, demo, clock }: Context) {
-  const store = weatherStore(db);
-  const skies = skyStore(db);
-
+export function weatherDesk({ keep, now: clock }: HouseContext) {
   const said = (first: number, hours: number, place: Place): (SaidHour | undefined)[] => {
     const end = first + hours * HOUR;
     const by = new Map<string, SaidHour>();
-    const now = clock.now().getTime();
-    if (demo)
-      for (const h of standInWeather(new Date(first), hours, place, seed))
-        by.set(h.at, { ...h, certainty: certaintyOf(Date.parse(h.at), now), source: 'demonstration' });
+    const now = clock().getTime();
+    for (const h of keep.weather.madeUp(new Date(first), hours, place))
+      by.set(h.at, { ...h, certainty: certaintyOf(Date.parse(h.at), now), source: 'demonstration' });
     // a later look is better than an earlier one, and a file better than a look
-    for (const look of skies.between(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR))) {
+    for (const look of keep.weather.skies(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR))) {
       for (const h of hoursOfSky(look, place)) by.set(h.at, { ...h, source: 'seen' });
     }
-    for (const h of store.between(new Date(first), new Date(end))) by.set(h.at, { ...h, source: 'file' });
+    for (const h of keep.weather.loaded(new Date(first), new Date(end))) by.set(h.at, { ...h, source: 'file' });
     return Array.from({ length: hours }, (_, i) => by.get(new Date(first + i * HOUR).toISOString()));
   };
 
   const range = (from: Date, hours: number, place: Place): Weather => {
     const first = Math.floor(from.getTime() / HOUR) * HOUR;
     const all = said(first, hours, place);
-    const run = runRound(all, Math.floor((clock.now().getTime() - first) / HOUR));
+    const run = runRound(all, Math.floor((clock().getTime() - first) / HOUR));
     const last = run.at(-1);
-    const now = Math.floor(clock.now().getTime() / HOUR) * HOUR;
+    const now = Math.floor(clock().getTime() / HOUR) * HOUR;
     const here = run.find((h) => Date.parse(h.at) === now);
-    const seen = here?.source === 'seen' ? skies.between(new Date(now - SKY_HOURS * HOUR), clock.now()).at(-1) : undefined;
+    const seen = here?.source === 'seen' ? keep.weather.skies(new Date(now - SKY_HOURS * HOUR), clock()).at(-1) : undefined;
     return {
       source: here?.source ?? 'none',
       holdsUntil: last ? new Date(seen ? Math.max(skyHolds(seen, place), Date.parse(last.at)) : Date.parse(last.at) + HOUR).toISOString() : null,
@@ -55,6 +56,18 @@ export function weatherSource({ db, seed, demo, clock }: Context) {
   };
   return {
     range,
+    /** A range by its address, of the garden as it is set up. */
+    read: (query: unknown): Weather => {
+      const { from, hours } = parse(querySchema, query);
+      return range(from ? new Date(from) : clock(), hours, keep.garden.stored() ?? UNSET_GARDEN);
+    },
+    saveSky: (id: string, body: unknown): SkyLook => {
+      const look = parse(skyLookSchema, { ...(body as object), id });
+      notAhead('at', look.at, clock(), 'The sky can not be looked at in the future.');
+      notLongAgo('at', look.at, clock());
+      keep.weather.saveSky(look);
+      return look;
+    },
     /** Every hour that somebody told of, with gaps where nobody did; oldest first. */
     told: (from: Date, hours: number, place: Place): SaidHour[] =>
       said(Math.floor(from.getTime() / HOUR) * HOUR, hours, place).filter((h): h is SaidHour => h !== undefined),

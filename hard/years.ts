@@ -1,0 +1,113 @@
+import { join } from 'node:path';
+import { openDatabase } from '../packages/server/src/db/open';
+import { caseStore } from '../packages/server/src/cases/store';
+import { lookStore } from '../packages/server/src/looks/store';
+import { plantingStore } from '../packages/server/src/plantings/store';
+import { treatmentStore } from '../packages/server/src/treatments/store';
+import { walkStore } from '../packages/server/src/walks/store';
+import { freshLap } from '../packages/core/src/api';
+import { Server } from './server';
+
+const MIGRATIONS = join(__dirname, '../packages/server/migrations');
+const TO = Date.parse('2026-05-23T00:00:00Z');
+const YEAR = 365.25 * 86_400_000;
+const id = (n: number) => `0197b000-0000-7000-8000-${n.toString().padStart(12, '0')}`;
+const HOSTS = ['broad-bean', 'tomato', 'apple', 'rose', 'pea', 'potato', 'cabbage', 'carrot', 'lettuce', 'onion'];
+
+/** A busy garden of so many years: 60 plantings, and a year 300 treatments, 60 cases, 50 walks with their counts. */
+function fill(folder: string, years: number): void {
+  const db = openDatabase(folder, MIGRATIONS);
+  const plantings = plantingStore(db);
+  const treatments = treatmentStore(db);
+  const [model] = treatments.newest({ after: null, limit: 50 }).filter((t) => t.sheet);
+  const [bed] = plantings.list();
+  if (!model || !bed) throw new Error('nothing to copy');
+  db.transaction(() => {
+    for (let i = 0; i < 60; i++) plantings.save({ ...bed, id: id(900_000 + i), name: `Bed ${i}`, hostId: HOSTS[i % HOSTS.length] ?? 'pea' });
+    for (let i = 0; i < years * 300; i++) {
+      const at = new Date(TO - i * (YEAR / 300)).toISOString();
+      const plantingId = id(900_000 + (i % 60));
+      const caseId = i % 5 === 0 ? id(i) : null;
+      if (caseId) {
+        lookStore(db).add({ id: id(100_000 + i), plantingId, caseId, at, answers: [], count: { affected: 3, looked: 20 }, note: '' });
+        caseStore(db).save({
+          id: caseId,
+          revision: 1,
+          plantingId,
+          troubleId: 'black-bean-aphid',
+          confidence: 0.9,
+          lookId: id(100_000 + i),
+          purpose: 'seen',
+          stageSeen: null,
+          openedAt: at,
+          status: 'cleared',
+          closedAt: at,
+          laps: [freshLap()],
+        });
+      }
+      treatments.add({ ...model, id: id(200_000 + i), plantingId, caseId, finishedAt: at, keepOutUntil: at, pickFrom: at });
+    }
+    for (let i = 0; i < years * 50; i++) {
+      const at = new Date(TO - i * (YEAR / 50)).toISOString();
+      walkStore(db).save({
+        id: id(500_000 + i),
+        revision: 1,
+        startedAt: at,
+        finishedAt: at,
+        stops: Array.from({ length: 60 }, (_, s) => ({
+          plantingId: id(900_000 + s),
+          state: 'found' as const,
+          at,
+          note: '',
+          tallies: [{ troubleId: 'black-bean-aphid', affected: (i + s) % 5, looked: 20 }],
+        })),
+      });
+    }
+  })();
+  db.pragma('wal_checkpoint(TRUNCATE)');
+  db.close();
+}
+
+const READS = [
+  '/garden',
+  '/plantings',
+  '/cases',
+  '/cases?status=cleared',
+  '/today',
+  '/treatments',
+  '/weather?hours=240',
+  '/walks',
+  '/shed-items',
+  '/sheets',
+  '/pulse',
+];
+
+async function p99(server: Server, path: string, times = 200): Promise<number> {
+  for (let i = 0; i < 20; i++) await (await server.ask('GET', path)).arrayBuffer();
+  const took: number[] = [];
+  for (let i = 0; i < times; i++) {
+    const from = performance.now();
+    await (await server.ask('GET', path)).arrayBuffer();
+    took.push(performance.now() - from);
+  }
+  took.sort((a, b) => a - b);
+  return took[Math.floor(times * 0.99)] ?? Number.NaN;
+}
+
+/** @returns the slowest p99 of the main reads, and that of the walk plan and of a device's copy, ms */
+export async function years(n: number): Promise<{ reads: number; walkPlan: number; snapshot: number; slowest: string }> {
+  const server = await new Server({ SLEETBROOK_DEMO: '1' }).start();
+  await server.kill();
+  fill(server.folder, n);
+  await server.start();
+  let reads = 0;
+  let slowest = '';
+  for (const path of READS) {
+    const took = await p99(server, path);
+    if (took > reads) [reads, slowest] = [took, path];
+  }
+  const walkPlan = await p99(server, '/walk-plan?except=none');
+  const snapshot = await p99(server, '/snapshot', 20);
+  await server.stop();
+  return { reads, walkPlan, snapshot, slowest };
+}

@@ -1,0 +1,1 @@
+export { KeptScreen as default } from '../screens/reach/kept-screen';

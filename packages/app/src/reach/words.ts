@@ -1,0 +1,84 @@
+import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
+import { inSentence } from '@sleetbrook/core/measure';
+import { nameOf } from './known';
+
+type Doc = Readonly<Record<string, unknown>>;
+const word = (d: Doc, key: string): string => (typeof d[key] === 'string' ? d[key] : '');
+const on = (d: Doc): string => {
+  const name = nameOf(`/plantings/${word(d, 'plantingId')}`);
+  return name ? ` on ${name}` : '';
+};
+
+const KINDS: Readonly<Record<string, (d: Doc) => string>> = {
+  garden: () => 'The garden’s settings',
+  plantings: (d) => word(d, 'name') || 'A planting',
+  looks: (d) => `A look${on(d)}`,
+  cases: (d) => `The case of ${inSentence(findTroubleCard(word(d, 'troubleId'))?.name ?? 'a trouble')}${on(d)}`,
+  treatments: (d) => (d['controlId'] ? `${findControlCard(word(d, 'controlId'))?.name ?? 'A treatment'}${on(d)}` : 'A record struck out'),
+  'shed-items': (d) => `In the shed: ${word(d, 'name') || 'an item'}`,
+  sprayers: (d) => word(d, 'name') || 'A sprayer',
+  batches: (d) => `Soap: ${word(d, 'name') || 'a batch'}`,
+  sheets: (d) => `The label ${word(d, 'name')}`.trim(),
+  confirmations: () => 'A label checked',
+  weather: () => 'A look at the sky',
+  photos: () => 'A photograph',
+};
+
+/** What a write is, in words. */
+export function whatIs(method: string, path: string, body: unknown): string {
+  const [, kind = '', id = '', verb] = (path.split('?')[0] ?? '').split('/');
+  const document: Doc = typeof body === 'object' && body !== null && !(body instanceof Blob) ? (body as Doc) : {};
+  const name = KINDS[kind]?.({ ...(nameOf(`/${kind}/${id}`) ? { name: nameOf(`/${kind}/${id}`) } : {}), ...document }) ?? 'A change';
+  if (method === 'DELETE') return `${name}: taken away`;
+  return verb === 'restore' ? `${name}: put back` : name;
+}
+
+/** Fields by the words that their screens use. */
+const FIELDS: Readonly<Record<string, string>> = {
+  name: 'Name',
+  place: 'Place',
+  stage: 'Stage',
+  site: 'Where it grows',
+  areaM2: 'Area, m²',
+  about: 'About it',
+  tolerance: 'How much is borne',
+  pickFrom: 'Picked from',
+  pickUntil: 'Picked until',
+  heightM: 'Height, m',
+  trunkCm: 'Round the trunk, cm',
+  amount: 'What is left',
+  note: 'Note',
+  status: 'State',
+  troubleId: 'Trouble',
+  laps: 'Plan and what was done',
+  units: 'Units',
+  policy: 'What may be used',
+  measures: 'Measures',
+  calibrations: 'Calibrations',
+  stirs: 'Stirred',
+  lines: 'Rates',
+  emergencyNumber: 'Emergency number',
+  poisonCentre: 'Poison centre',
+};
+
+/** A field’s name for a grower: what has no word of its own is taken apart. */
+export const fieldWords = (field: string): string =>
+  FIELDS[field] ?? field.replace(/([A-Z])/g, (c) => ` ${c.toLowerCase()}`).replace(/^./, (c) => c.toUpperCase());
+
+/** A value as it can be read. */
+export function sayValue(field: string, value: unknown): string {
+  if (value === null || value === undefined || value === '') return 'nothing';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (field === 'troubleId') return findTroubleCard(String(value))?.name ?? String(value);
+  if (field === 'laps' && Array.isArray(value)) return sayLaps(value as readonly Doc[]);
+  if (Array.isArray(value)) return value.every((v) => typeof v === 'string') ? value.join(', ') || 'nothing' : `${value.length} of them`;
+  if (typeof value === 'object') return 'something else';
+  return String(value);
+}
+
+const sayLaps = (laps: readonly Doc[]): string => {
+  const last = laps.at(-1) ?? {};
+  const control = findControlCard(word(last, 'controlId'))?.name;
+  const state = last['afterLookId'] ? ', counted since' : last['treatmentId'] ? ', done' : '';
+  return `${laps.length === 1 ? 'one time round' : `${laps.length} times round`}: ${control ? `${control}${state}` : 'nothing decided'}`;
+};

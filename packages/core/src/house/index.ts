@@ -1,0 +1,18 @@
+export { answererOf, type Ask, type Method, type Told } from './answer';
+export { batchDesk } from './batches';
+export { caseDesk } from './cases';
+export { gardenDesk } from './garden';
+export type { DatedTally, HouseContext, Keeping, KeptPlanting, PageOf } from './keeping';
+export { lookDesk } from './looks';
+export { nextAfter, placeOf } from './paging';
+export { plantingDesk } from './plantings';
+export { recordOf } from './record';
+export { conflict, invalid, notFound, parse, Refusal, type FieldError } from './refusal';
+export { shedDesk, sprayerDesk } from './shed';
+export { sheetDesk } from './sheets';
+export { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, type Snapshot } from './snapshot';
+export { notAhead, notLongAgo } from './times';
+export { todayDesk } from './today';
+export { PAGE, treatmentDesk } from './treatments';
+export { walkDesk } from './walks';
+export { weatherDesk, type KeptWeather, type SaidHour } from './weather';

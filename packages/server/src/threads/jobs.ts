@@ -1,0 +1,29 @@
+import type { Card } from '@sleetbrook/core/mix';
+import type { ShedItem } from '@sleetbrook/core/api';
+import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
+import { shrink } from '../photos/shrink';
+import { cardPdf } from '../print/card';
+import { labelPdf } from '../print/label';
+import { packHours, type PackedHours } from '../weather/packed';
+import { parseWeatherCsv } from '../weather/csv';
+
+/** What takes too long for the thread that answers everybody: pictures, files that come in, papers that go out. */
+export const jobs = {
+  picture: shrink,
+  weather: (text: string): PackedHours => packHours(parseWeatherCsv(text)),
+  sheets: (text: string) => readSheetFile(text),
+  rates: (text: string) => readRates(text),
+  label: ({ item, url }: { readonly item: ShedItem; readonly url: string }) => labelPdf(item, url),
+  card: (card: Card) => cardPdf(card),
+};
+
+export type Jobs = typeof jobs;
+export type Job = keyof Jobs;
+export type Given<J extends Job> = Parameters<Jobs[J]>[0];
+export type Made<J extends Job> = Awaited<ReturnType<Jobs[J]>>;
+
+/** Has a job done, here or elsewhere. @throws Refusal where what was given can not be taken, or too much waits already */
+export type Work = <J extends Job>(job: J, given: Given<J>) => Promise<Made<J>>;
+
+/** In this very thread: for tests, and within the other one. */
+export const workHere = (async (job: Job, given: never): Promise<unknown> => jobs[job](given)) as Work;
