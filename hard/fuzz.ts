@@ -1,4 +1,4 @@
-import { v7 } from 'uuid';
+import { randomUUID } from 'node:crypto';
 import { randomFrom, type Server } from './server';
 
 interface Document {
@@ -84,8 +84,8 @@ export async function fuzz(server: Server, times: number): Promise<{ fuzzed: num
     const route = one(routes);
     const [, collection = ''] = route.path.split('/');
     const list = whole.get(`/${collection}`) ?? [];
-    const model = one(list.length > 0 ? list : [{ id: v7() }]) as { id?: string };
-    const id = next() < 0.6 ? (model.id ?? v7()) : next() < 0.5 ? v7() : encodeURIComponent(String(one(ODD)).slice(0, 300) || 'x');
+    const model = one(list.length > 0 ? list : [{ id: randomUUID() }]) as { id?: string };
+    const id = next() < 0.6 ? (model.id ?? randomUUID()) : next() < 0.5 ? randomUUID() : encodeURIComponent(String(one(ODD)).slice(0, 300) || 'x');
     const path = route.path.replace(/\{[^}]+\}/g, id) + (next() < 0.5 ? one(QUERIES) : '');
     const body =
       route.method === 'get' || route.method === 'delete'

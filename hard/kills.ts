@@ -1,4 +1,4 @@
-import { v7 } from 'uuid';
+import { randomUUID } from 'node:crypto';
 import { Server } from './server';
 
 const planting = (id: string) => ({
@@ -28,7 +28,7 @@ export async function kills(rounds: number): Promise<{ kills: number; lost: numb
   for (let n = 0; n < rounds; n++) {
     const writer = async () => {
       for (;;) {
-        const p = planting(v7());
+        const p = planting(randomUUID());
         const response = await server.ask('PUT', `/plantings/${p.id}`, p);
         if (response.ok) confirmed.add(p.id);
       }

@@ -28,6 +28,15 @@ function readPort(): number {
   return port;
 }
 
+/** Requests a minute from one address; a household never comes near what is usual. */
+function readLimit(): number | null {
+  const text = env['SLEETBROOK_REQUESTS_A_MINUTE'];
+  if (!text) return null;
+  const n = Number(text);
+  if (!Number.isInteger(n) || n < 60) fail(`SLEETBROOK_REQUESTS_A_MINUTE must be a whole number from 60 up, not "${text}".`);
+  return n;
+}
+
 function readNow(): Date | null {
   const text = env['SLEETBROOK_NOW'];
   if (!text) return null;
@@ -119,7 +128,10 @@ const webDir = resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist'));
 if (!existsSync(join(webDir, 'index.html'))) log.warn({ webDir }, 'the app is not built: only the API is served');
 let stopping = false;
 const endCopies = copyNightly(db, folder, log);
-const server = createServer(createApp(context, { webDir, stopping: () => stopping, ...(passcode ? { passcode } : {}) }));
+const requestsPerMinute = readLimit();
+const server = createServer(
+  createApp(context, { webDir, stopping: () => stopping, ...(passcode ? { passcode } : {}), ...(requestsPerMinute ? { requestsPerMinute } : {}) }),
+);
 server.requestTimeout = 30_000;
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE') fail(`Port ${port} on ${host} is taken. Set PORT to another one, for example PORT=${port + 1}.`);

@@ -51,7 +51,7 @@ const put = (summary: string, body: ZodType, answer: ZodType, id?: string) => ({
 const drop = (summary: string, id: string) => ({ summary, requestParams: { path: byId(id) }, responses: { '204': { description: 'Done' }, ...gone } });
 
 /** The API described from the very schemas that check it. */
-export const openApiDocument = createDocument({
+const described = createDocument({
   openapi: '3.1.0',
   info: {
     title: 'Sleetbrook',
@@ -221,3 +221,51 @@ export const openApiDocument = createDocument({
     },
   },
 });
+
+const REFUSALS = {
+  '400': 'Not readable',
+  '401': 'The household passcode, please',
+  '403': 'Asked by another page, or not here',
+  '404': 'Not found',
+  '413': 'Too large',
+  '415': 'A kind that is not known here',
+  '421': 'Not a name of this server',
+  '422': 'Some of this can not be: each error names its field',
+  '429': 'Too many requests, or too much at once',
+  '507': 'The disk is full',
+} as const;
+type Status = keyof typeof REFUSALS;
+
+/** What any address may answer; what only those may that name a thing, or take a body or a query. */
+const ALWAYS: readonly Status[] = ['400', '401', '403', '421', '429'];
+const NAMED: readonly Status[] = ['404', '422'];
+const WRITES: readonly Status[] = ['413', '415', '422', '507'];
+const METHODS = ['get', 'put', 'post', 'delete'] as const;
+
+/** Every refusal of every operation: each is problem+json, so each is said. */
+export const openApiDocument = {
+  ...described,
+  paths: Object.fromEntries(
+    Object.entries(described.paths ?? {}).map(([path, operations]) => [
+      path,
+      {
+        ...operations,
+        ...Object.fromEntries(
+          METHODS.flatMap((method) => {
+            const operation = operations[method];
+            if (!operation) return [];
+            const may = new Set([...ALWAYS, ...(path.includes('{') || operation.parameters ? NAMED : []), ...(method === 'get' ? [] : WRITES)]);
+            const problems = Object.fromEntries(
+              [...may].map((status) => [
+                status,
+                { description: REFUSALS[status], content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
+              ]),
+            );
+            return [[method, { ...operation, responses: { ...problems, ...operation.responses } }]];
+          }),
+        ),
+      },
+    ]),
+  ),
+  components: { ...described.components, schemas: { ...described.components?.schemas, Problem: z.toJSONSchema(problemSchema) } },
+};

@@ -70,17 +70,25 @@ const RAIN_DAYS = 35;
 /**
  * What rain took off, or kept from holding. The last of its kind on a planting counts, and a look since then has seen
  * what came of it.
+ * @param lately treatments of the days that rain is looked at for
  * @param before all treatments of the planting @param told the hours that somebody told of since it went on
  */
-export function rainDue(t: Treatment, before: readonly Treatment[], looked: boolean, told: () => readonly HourlyWeather[], facts: Facts): Reminder | null {
+export function rainDue(
+  t: Treatment,
+  lately: readonly Treatment[],
+  before: () => readonly Treatment[],
+  looked: boolean,
+  told: () => readonly HourlyWeather[],
+  facts: Facts,
+): Reminder | null {
   const { garden, now, planting } = facts;
   const line = lineOf(t) ?? t.sheet?.lines[0];
   if (!t.sheet || !line || t.struck || looked || planting(t.plantingId)?.site !== 'outdoors' || now - finished(t) > RAIN_DAYS * DAY) return null;
-  const rounds = before.filter((x) => x.controlId === t.controlId && x.struck === null);
-  if (rounds.some((x) => finished(x) > finished(t))) return null;
+  const same = (x: Treatment) => x.plantingId === t.plantingId && x.controlId === t.controlId && x.struck === null;
+  if (lately.some((x) => same(x) && finished(x) > finished(t))) return null;
   const rain = rainedOff({ sheet: t.sheet, line, finishedAt: finished(t), now, hours: told() });
   if (!rain) return null;
-  const on = againFrom(rounds, garden.zone);
+  const on = againFrom(before().filter(same), garden.zone);
   return {
     kind: 'rain',
     id: t.plantingId,

@@ -6,6 +6,7 @@ import { patchDue, rainDue, rinseDue, roundDue } from './rounds';
 import { weatherDesk } from './weather';
 
 const DAY_MS = 86_400_000;
+const HOUR_MS = 3_600_000;
 /** Treatments of so many days are held against the rain since. */
 const RAIN_LOOK_DAYS = 35;
 
@@ -46,13 +47,18 @@ export function todayDesk(context: HouseContext) {
       const before = keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
       return [rinseDue(t, facts), patchDue(t, before, facts)].filter((r) => r !== null);
     });
-    const rained = keep.treatments.since(new Date(now().getTime() - RAIN_LOOK_DAYS * DAY_MS).toISOString()).flatMap((t) => {
+    // read once for all that was put on, and only where somebody asks
+    let read: ReturnType<typeof weather.told> | null = null;
+    const hours = () => (read ??= weather.told(new Date(now().getTime() - RAIN_LOOK_DAYS * DAY_MS), RAIN_LOOK_DAYS * 24 + 1, facts.garden));
+    const lately = keep.treatments.since(new Date(now().getTime() - RAIN_LOOK_DAYS * DAY_MS).toISOString());
+    const rained = lately.flatMap((t) => {
       const lap = t.caseId === null ? undefined : openCases.find((c) => c.id === t.caseId)?.laps.find((l) => l.treatmentId === t.id);
       // a case that is closed, or was counted since, has seen what came of it
       const looked = t.caseId !== null && (!lap || lap.afterLookId !== null);
-      const told = () => weather.told(new Date(t.finishedAt), (now().getTime() - Date.parse(t.finishedAt)) / 3_600_000 + 1, facts.garden);
-      const all = keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
-      return rainDue(t, all, looked, told, facts) ?? [];
+      const from = new Date(Math.floor(Date.parse(t.finishedAt) / HOUR_MS) * HOUR_MS).toISOString();
+      const told = () => hours().filter((h) => h.at >= from);
+      const all = () => keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
+      return rainDue(t, lately, all, looked, told, facts) ?? [];
     });
     return {
       keepOut: latest(keep.treatments.keepOutAt(at).map((t) => running(t, t.keepOutUntil as string, inside(t)))),

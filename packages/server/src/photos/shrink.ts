@@ -5,8 +5,8 @@ import { imageSize } from 'image-size';
 import { orientationOf, upright } from './orientation';
 import type { Shrunk } from './shrunk';
 
-/** As a phone's camera makes them, 4096 x 3072. The app makes them smaller before it sends them, wherever the browser can. */
-const MAX_MEGAPIXELS = 12.6;
+/** Opening one takes some thirty bytes a pixel. The app makes pictures smaller before it sends them, wherever the browser can open them. */
+const MAX_MEGAPIXELS = 6.3;
 /** For opening one. */
 const MAX_MEMORY_MB = 300;
 const QUALITY = 80;

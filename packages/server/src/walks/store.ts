@@ -1,4 +1,4 @@
-import type { Stop, Walk } from '@sleetbrook/core/api';
+import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
 import type { DatedTally, PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
 import { beforeOf } from '../db/paging';
@@ -46,7 +46,13 @@ export function walkStore(db: Db) {
     VALUES (@walkId, @number, @troubleId, @plantingId, @at, @affected, @looked)`);
 
   const full = (row: WalkRow): Walk => {
-    const counted = tallies.all(row.id);
+    const counted = new Map<number, Tally[]>();
+    for (const t of tallies.all(row.id)) {
+      const tally = { troubleId: t.trouble_id, affected: t.affected, looked: t.looked };
+      const list = counted.get(t.stop_number);
+      if (list) list.push(tally);
+      else counted.set(t.stop_number, [tally]);
+    }
     return {
       id: row.id,
       revision: row.revision,
@@ -57,10 +63,7 @@ export function walkStore(db: Db) {
         state: s.state,
         at: s.at,
         note: s.note,
-        tallies: Array.from(
-          counted.filter((t) => t.stop_number === s.number),
-          (t) => ({ troubleId: t.trouble_id, affected: t.affected, looked: t.looked }),
-        ),
+        tallies: counted.get(s.number) ?? [],
       })),
     };
   };

@@ -10,7 +10,7 @@ import { pulse } from '../../reach/sender';
 import { fieldWords, sayValue } from '../../reach/words';
 import { useNow } from '../../state/now';
 import { useWalking } from '../../state/walking';
-import { Button } from '../../ui/button';
+import { ActionBar, Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
@@ -36,7 +36,13 @@ export function KeptScreen() {
       title="Kept here"
       sub={none ? undefined : 'Written on this device, not yet at home'}
       back={{ title: 'Settings', href: '/settings' }}
-      footer={away ? <Button title="Ask home again" busy={asking} onPress={ask} /> : undefined}
+      footer={
+        away ? (
+          <ActionBar>
+            <Button title="Ask home again" busy={asking} onPress={ask} />
+          </ActionBar>
+        ) : undefined
+      }
     >
       <View className="gap-3 px-5 pt-4">
         {away && <T kind="strong">{why ?? 'No answer from home.'}</T>}
@@ -170,7 +176,7 @@ function Choosing({
         </View>
       ))}
       <Button
-        title={open > 0 ? `Choose ${open === 1 ? 'one more' : `${open} more`}` : 'Keep it so'}
+        title={open > 1 ? `Choose ${open} times, here or home` : open === 1 ? 'Choose one of the two' : 'Keep it so'}
         disabled={open > 0}
         busy={busy}
         onPress={() => onChosen(new Set(clashes.filter((c) => picked[c.field] === 'here').map((c) => c.field)))}

@@ -65,6 +65,8 @@ export function Standing() {
     hands,
     late,
   });
+  // the screen itself says it all
+  if (path === '/kept') return null;
   if (line === null) return newer && path === '/' ? <Newer /> : null;
   return (
     <Pressable role="link" aria-label={`${line}: show`} onPress={() => router.navigate('/kept')} className="border-t border-line bg-slate px-5 py-2">
