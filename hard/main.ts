@@ -3,6 +3,7 @@ import { guesses, rebinding } from './door';
 import { files } from './files';
 import { fuzz } from './fuzz';
 import { kills } from './kills';
+import { offline } from './offline';
 import { Server } from './server';
 import { years } from './years';
 
@@ -40,6 +41,10 @@ async function main(): Promise<void> {
   const fifty = SHORT ? twenty : await years(50);
   if (!SHORT) say(`walk plan at 50 years, p99: ${fifty.walkPlan.toFixed(1)} ms; reads ${fifty.reads.toFixed(1)} ms (${fifty.slowest})`);
 
+  // the short form has one of each way in the unit tests, and a whole job in the browser's
+  const away = SHORT ? null : offline();
+  if (away) say(`${away.offlineCases} writes lost on their way, each in one of five ways: ${away.offlineLost} lost for good, ${away.doubled} there twice`);
+
   const line = {
     kills: killed.kills,
     lost: killed.lost,
@@ -47,6 +52,7 @@ async function main(): Promise<void> {
     status5xx: fuzzed.status5xx + filed.status5xx,
     undeclared: fuzzed.undeclared.length,
     files: filed.files,
+    ...(away ?? {}),
     loopMaxMs: filed.loopMaxMs,
     rssMaxMb: filed.rssMaxMb,
     p99ReadMs20y: Math.round(twenty.reads * 10) / 10,
@@ -56,7 +62,14 @@ async function main(): Promise<void> {
     backupRoundTrip,
   };
   if (JSON_LINE) process.stdout.write(`${JSON.stringify(line)}\n`);
-  const broken = line.lost > 0 || line.status5xx > 0 || line.guessesPerMinute > 10 || !rebindRefused || !backupRoundTrip;
+  const broken =
+    line.lost > 0 ||
+    (away?.offlineLost ?? 0) > 0 ||
+    (away?.doubled ?? 0) > 0 ||
+    line.status5xx > 0 ||
+    line.guessesPerMinute > 10 ||
+    !rebindRefused ||
+    !backupRoundTrip;
   process.exitCode = broken ? 1 : 0;
 }
 
