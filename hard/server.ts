@@ -22,6 +22,7 @@ export class Server {
         LOG_LEVEL: 'silent',
         SLEETBROOK_DATA: this.folder,
         SLEETBROOK_NOW: NOW,
+        SLEETBROOK_REQUESTS_A_MINUTE: '10000000',
         ...this.env,
       },
       stdio: ['ignore', 'pipe', 'inherit'],

@@ -68,8 +68,12 @@ export function workInThread(file: URL, limits: ThreadLimits = USUAL, log?: Logg
         if (!(r instanceof Error) && r.id !== id) return;
         pending = null;
         clearTimeout(patience);
-        resting = setTimeout(end, limits.restMs);
-        resting.unref();
+        // what a picture was opened in is given back at once
+        if (job === 'picture') end();
+        else {
+          resting = setTimeout(end, limits.restMs);
+          resting.unref();
+        }
         if (r instanceof Error) reject(r);
         else if (r.refused) reject(new Refusal(r.refused.status, r.refused.title, r.refused.detail, r.refused.errors));
         else if (r.failed !== undefined) reject(new Error(r.failed));
