@@ -225,6 +225,9 @@ export async function loseAnswers(page: Page, method: string, path: RegExp, time
   });
 }
 
+/** The application is on the device, as it is a moment after the first visit: needs `serviceWorkers: 'allow'`. */
+export const onDevice = (page: Page) => page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, { timeout: 30_000 });
+
 /** A mild, dry, calm evening as somebody sees it, and two fair days after it. */
 export async function lookAtSky(page: Page, degrees: string, warmest = 'Under 25 °C'): Promise<void> {
   await page.getByRole('button', { name: 'Look at the sky' }).click();

@@ -1,4 +1,6 @@
-import { allCards, expect, fairWeather, openCase, plant, planFor, settle, take, test } from './kit';
+import { allCards, expect, fairWeather, onDevice, openCase, plant, planFor, settle, take, test } from './kit';
+
+test.use({ serviceWorkers: 'allow' });
 
 // Lettuces in a wet winter on the south coast of Australia; bait thinly, and a walk out of reach of the house.
 test('lettuces with slug bait, and a walk that is finished out of reach', async ({ page, server, context }) => {
@@ -35,6 +37,7 @@ test('lettuces with slug bait, and a walk that is finished out of reach', async 
   await page.getByRole('button', { name: 'Start a walk' }).click();
   await expect(page.getByRole('button', { name: 'All clear: next' })).toBeVisible();
   await page.waitForTimeout(1500);
+  await onDevice(page);
   await context.setOffline(true);
   await page.getByRole('button', { name: 'All clear: next' }).click();
   await page.getByRole('button', { name: 'All clear: next' }).click();

@@ -1,6 +1,6 @@
-import { expect, plant, settle, test } from './kit';
+import { expect, onDevice, plant, settle, test } from './kit';
 
-test.use({ running: true });
+test.use({ running: true, serviceWorkers: 'allow' });
 
 const DES_MOINES = {
   name: 'Corner lot',
@@ -49,6 +49,7 @@ test('yellow leaves and nothing more: asked closely, answers that can not be are
   await find.fill('');
 
   // out of reach of the house: naming goes on, and what could not be told is kept
+  await onDevice(page);
   await context.setOffline(true);
   await page.getByRole('button', { name: 'None of these' }).click();
   const ask = page.getByText(/^Next look:/);
