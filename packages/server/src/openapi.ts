@@ -127,7 +127,9 @@ const described = createDocument({
       get: get('One round', walkSchema, { requestParams: { path: byId('id') } }),
       put: put('Keep a round, finished or not', walkSchema, walkSchema, 'id'),
     },
-    '/walk-plan': { get: get('What to look for now at each planting', walkPlanSchema) },
+    '/walk-plan': {
+      get: get('What to look for now at each planting', walkPlanSchema, { requestParams: { query: z.object({ except: z.string().max(64).optional() }) } }),
+    },
     '/photos': { get: get('Photographs of a look', z.array(photoSchema), { requestParams: { query: z.object({ look: z.uuid() }) } }) },
     '/photos/{id}': {
       get: {

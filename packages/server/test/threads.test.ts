@@ -46,7 +46,7 @@ describe('a picture', () => {
       shrink(small);
     } catch (e) {
       expect((e as Refusal).errors).toEqual([
-        { field: 'photo', message: 'This picture has 60 megapixels, and at most 4 can be opened here: make it smaller first.' },
+        { field: 'photo', message: 'This picture has 60 megapixels, and at most 3 can be opened here: make it smaller first.' },
       ]);
     }
     expect(process.memoryUsage().rss - before).toBeLessThan(50e6);

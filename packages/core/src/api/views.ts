@@ -77,4 +77,4 @@ export type TreatmentPage = z.infer<typeof treatmentPageSchema>;
 
 /** So many stand on a page of a list; what comes after is asked for by the cursor of the last one. */
 export const CASES_A_PAGE = 200;
-export const WALKS_A_PAGE = 30;
+export const WALKS_A_PAGE = 12;

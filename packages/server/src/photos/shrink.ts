@@ -6,7 +6,7 @@ import { orientationOf, upright } from './orientation';
 import type { Shrunk } from './shrunk';
 
 /** Opening one, and writing it anew, takes some forty-five bytes a pixel. The app makes pictures smaller before it sends them, wherever the browser can open them. */
-const MAX_MEGAPIXELS = 4.2;
+const MAX_MEGAPIXELS = 3;
 /** For opening one. */
 const MAX_MEMORY_MB = 300;
 const QUALITY = 80;
