@@ -11,6 +11,25 @@ async function shot(page: Page, name: string): Promise<void> {
   await page.screenshot({ path: join(DIR, `${name}.png`) });
 }
 
+test('out of reach: what is kept here, and what clashes', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize(PHONE);
+  await page.goto('/settings');
+  await page.getByText(/^As of .* go home by themselves\.$/).waitFor({ timeout: 30_000 });
+  // the house does not answer; meanwhile somebody changes the same thing there
+  await page.route('**/api/v1/**', (route) => route.abort('internetdisconnected'));
+  await page.goto(`/garden/${larkfold(1)}/edit`);
+  await page.getByLabel('Area, m²').fill('24');
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await page.getByText('1 kept on this device, not yet at home').waitFor();
+  const beans = (await (await page.request.get(`/api/v1/plantings/${larkfold(1)}`)).json()) as { areaM2: number };
+  await page.request.put(`/api/v1/plantings/${larkfold(1)}`, { data: { ...beans, areaM2: 22 } });
+  await page.unroute('**/api/v1/**');
+  await page.goto('/kept');
+  await page.getByRole('radio', { name: /^As at home/ }).click({ timeout: 30_000 });
+  await shot(page, 'kept-here');
+});
+
 test('the path on a phone', async ({ page, server }) => {
   test.setTimeout(180_000);
   await page.setViewportSize(PHONE);
@@ -179,15 +198,6 @@ test.describe('a garden of its own, where nothing is made up', () => {
       now: '2026-07-08T22:30:00Z',
     } as const;
     await settle(page, server, place);
-    await page.goto('/garden/new');
-    await page.getByRole('button', { name: /^Plant: none yet/ }).click();
-    await page.getByRole('dialog').getByLabel('Find').fill('zuchini');
-    await page
-      .getByRole('dialog')
-      .getByRole('button', { name: /^Courgettes/ })
-      .waitFor();
-    await shot(page, 'plant-search');
-
     const tomatoes = await plant(page, { name: 'Romas', hostId: 'tomato' });
     await page.goto(`/look/${tomatoes}`);
     await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
