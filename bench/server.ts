@@ -78,18 +78,22 @@ async function perSecond(url: string, n: number, lanes = 8): Promise<number> {
   return (n / (performance.now() - from)) * 1000;
 }
 
+const MIGRATIONS = join(import.meta.dirname ?? __dirname, '../packages/server/migrations');
+
 /** The main reads with twenty years of records, on a real file. */
 export async function serverFigures(): Promise<Figure[]> {
   const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-bench-'));
-  const db = openDatabase(folder, join(import.meta.dirname ?? __dirname, '../packages/server/migrations'));
+  const db = openDatabase(folder, MIGRATIONS);
   const context = {
     db,
     folder,
+    migrations: MIGRATIONS,
     clock: fixedClock(new Date('2026-05-24T18:10:00Z'), db),
     log: pino({ level: 'silent' }),
     demo: true,
     seed: 6,
     work: workHere,
+    exchange: () => Promise.reject(new Error('nothing is put back here')),
   };
   seedLarkfold(context);
   fill(db);

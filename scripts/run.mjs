@@ -18,6 +18,8 @@ if (demo) {
   env.SLEETBROOK_DEMO = '1';
   env.SLEETBROOK_NOW ??= '2026-05-24T18:10:00Z';
 }
+// npm start -- --household: the phones of the house may come in, by the passcode or by words
+if (process.argv.includes('--household')) env.SLEETBROOK_HOUSEHOLD = '1';
 // npm start -- --restore FILE [--yes]: what a copy holds, and with --yes it takes the place of the garden
 const at = process.argv.indexOf('--restore');
 if (at >= 0) {

@@ -7,12 +7,16 @@ import helmet from 'helmet';
 import { batchRoutes } from './batches/routes';
 import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
+import { gardenFileRoutes } from './copies/files';
 import { copyRoutes } from './copies/routes';
 import { clockRoutes } from './demo/routes';
 import { gardenRoutes } from './garden/routes';
 import { houseRoutes } from './house/routes';
 import { watchDoor } from './http/door';
-import { requirePasscode } from './http/passcode';
+import { ROOT_PATH } from './household/announce';
+import { letOnlyDevicesIn } from './household/guard';
+import type { Household } from './household/household';
+import { doorRoutes } from './household/routes';
 import { HttpProblem, problemHandler } from './http/problem';
 import { lookRoutes } from './looks/routes';
 import { openApiDocument } from './openapi';
@@ -33,7 +37,12 @@ import { weatherRoutes } from './weather/routes';
 export interface AppOptions {
   /** Folder of the exported app; without it only the API is served. */
   readonly webDir?: string;
-  readonly passcode?: string;
+  /** Who may come in from beyond this machine; without it nobody may. */
+  readonly household?: Household;
+  /** Address with encryption, for devices on the network. */
+  readonly secureUrl?: () => string | null;
+  /** PEM of the certificate that devices are told to trust. */
+  readonly root?: string;
   /** Requests a minute from one address. */
   readonly requestsPerMinute?: number;
   /** Whether the server is on its way down. */
@@ -82,15 +91,17 @@ export function createApp(context: Context, options: AppOptions = {}): Express {
     next();
   });
   // before anything is counted: a page of somebody else must not use up the household's requests
-  app.use(watchDoor({ household: options.passcode !== undefined, log: context.log }));
-  if (options.passcode) app.use(requirePasscode(options.passcode, context.log));
-  app.use('/api/v1', api(context, options.requestsPerMinute ?? 3000));
+  app.use(watchDoor({ household: options.household !== undefined, log: context.log }));
+  app.use('/api/v1', api(context, options));
+  const { root } = options;
+  if (root)
+    app.get(ROOT_PATH, (_req, res) => void res.set('Cache-Control', 'no-store').type('application/x-x509-ca-cert').attachment('household.crt').send(root));
   if (options.webDir && existsSync(join(options.webDir, 'index.html'))) serveWeb(app, options.webDir);
   app.use(problemHandler(context.log));
   return app;
 }
 
-function api(context: Context, requestsPerMinute: number) {
+function api(context: Context, { requestsPerMinute = 3000, household, secureUrl }: AppOptions) {
   const router = express.Router();
   router.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
@@ -105,14 +116,18 @@ function api(context: Context, requestsPerMinute: number) {
       handler: (_req, _res, next) => next(new HttpProblem(429, 'Too many requests', 'Wait a minute, then try again.')),
     }),
   );
-  // before the JSON reader: pictures are no JSON
+  // before anything is read of what was sent
+  if (household) router.use(letOnlyDevicesIn(household));
+  // before the JSON reader: pictures and whole gardens are no JSON
   router.use(photoRoutes(context));
+  router.use(gardenFileRoutes(context));
   // a file of sheets is larger than any other body, and its own reader says so in words when it is too large
   router.use('/sheets/file', express.json({ limit: '5mb' }));
   router.use('/sheets/rates', express.json({ limit: '5mb' }));
   router.use(express.json({ limit: '256kb' }));
   router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
+  router.use(doorRoutes({ household: household ?? null, secureUrl: secureUrl ?? (() => null), log: context.log }));
   for (const routes of [
     clockRoutes,
     gardenRoutes,

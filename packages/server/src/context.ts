@@ -8,6 +8,8 @@ export interface Context {
   readonly db: Db;
   /** Where the database and its copies are. */
   readonly folder: string;
+  /** Where the migrations are, which bring an older garden up to date. */
+  readonly migrations: string;
   readonly clock: ServerClock;
   readonly log: Logger;
   readonly demo: boolean;
@@ -15,4 +17,6 @@ export interface Context {
   readonly seed: number;
   /** Does what takes long, off the thread that answers where there is one. */
   readonly work: Work;
+  /** Closes the garden, lets something else take its place in the folder, and opens that. */
+  readonly exchange: <T>(change: () => Promise<{ readonly made: T; readonly undo: () => Promise<unknown> }>) => Promise<T>;
 }

@@ -1,58 +1,36 @@
 import { existsSync, mkdirSync } from 'node:fs';
-import { createServer } from 'node:http';
+import { createServer, type Server } from 'node:http';
 import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import pino from 'pino';
 import { createApp } from './app';
 import { fixedClock, runningClock, systemClock } from './clock';
-import { copyNightly, lookInto, newestVersion, NoCopy, restore, sayHolds } from './db/copies';
+import { copyNightly, lookInto, newestVersion, NoCopy, restore, sayHolds, sweepHalves } from './db/copies';
 import { FolderTaken, lockFolder } from './db/lock';
 import { Damaged, openDatabase, type Db } from './db/open';
 import { copiesIn, COPIES } from './db/safe-copy';
 import { seedLarkfold } from './demo/larkfold';
-import { passcodeFault } from './http/passcode';
-import { workInThread } from './threads/thread';
+import { announce } from './household/announce';
+import { certificateFor } from './household/certificate';
+import { hostsHere, openHousehold, secureSide, type SecureSide } from './household/start';
+import { Serving, type Opened } from './serving';
+import { fail, readSettings } from './settings';
+import { workHere } from './threads/jobs';
+import { workInLanes } from './threads/lanes';
 
 const here = dirname(fileURLToPath(import.meta.url));
-const env = process.env;
-
-/** One clear line, then out. */
-function fail(line: string): never {
-  process.stderr.write(`${line}\n`);
-  process.exit(1);
-}
-
-function readPort(): number {
-  const port = Number(env['PORT'] ?? 4173);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) fail(`PORT must be a whole number from 0 to 65535, not "${env['PORT'] ?? ''}".`);
-  return port;
-}
-
-/** Requests a minute from one address; a household never comes near what is usual. */
-function readLimit(): number | null {
-  const text = env['SLEETBROOK_REQUESTS_A_MINUTE'];
-  if (!text) return null;
-  const n = Number(text);
-  if (!Number.isInteger(n) || n < 60) fail(`SLEETBROOK_REQUESTS_A_MINUTE must be a whole number from 60 up, not "${text}".`);
-  return n;
-}
-
-function readNow(): Date | null {
-  const text = env['SLEETBROOK_NOW'];
-  if (!text) return null;
-  const at = new Date(text);
-  if (Number.isNaN(at.getTime())) fail(`SLEETBROOK_NOW must be an instant such as 2026-05-24T18:10:00Z, not "${text}".`);
-  return at;
-}
-
-const LOOPBACK = /^(127\.\d+\.\d+\.\d+|localhost|::1)$/;
-
 const MIGRATIONS = join(here, '..', 'migrations');
+const settings = readSettings();
+const { folder, host, port } = settings;
 
-/** With SLEETBROOK_RESTORE: says what a copy holds, and puts it in the place of the database when that was wanted. */
-function putBack(folder: string): void {
-  const from = env['SLEETBROOK_RESTORE'];
-  if (!from) return;
+// what is in the folder is the household's alone
+process.umask(0o077);
+const log = pino({ level: settings.logLevel }, pino.destination({ dest: 2, sync: true }));
+
+/** With --restore: says what a copy holds, and puts it in the place of the database when that was wanted. */
+function putBack(): void {
+  if (!settings.restore) return;
+  const { from, yes } = settings.restore;
   const say = (line: string) => process.stdout.write(`${line}\n`);
   try {
     const holds = lookInto(resolve(from));
@@ -65,7 +43,7 @@ function putBack(folder: string): void {
         say('The garden here can not be read.');
       }
     }
-    if (env['SLEETBROOK_RESTORE_YES'] !== '1') {
+    if (!yes) {
       say('Nothing was changed. Add --yes to put it in the place of the garden here.');
       process.exit(0);
     }
@@ -77,16 +55,10 @@ function putBack(folder: string): void {
   }
 }
 
-/** The folder for this server alone, and what is in it. */
-function open(folder: string): { readonly db: Db; readonly letGo: () => void } {
+/** Whatever stands against opening the folder is one clear line. */
+function orFail<T>(run: () => T): T {
   try {
-    mkdirSync(folder, { recursive: true, mode: 0o700 });
-    const letGo = lockFolder(folder);
-    putBack(folder);
-    return {
-      db: openDatabase(folder, MIGRATIONS, (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date')),
-      letGo,
-    };
+    return run();
   } catch (error) {
     if (error instanceof FolderTaken) fail(`Another Sleetbrook has the folder ${folder} open. End that one first, or set SLEETBROOK_DATA to another folder.`);
     if (error instanceof Damaged) {
@@ -101,49 +73,94 @@ function open(folder: string): { readonly db: Db; readonly letGo: () => void } {
   }
 }
 
-const host = env['HOST'] ?? '127.0.0.1';
-const port = readPort();
-const passcode = env['SLEETBROOK_PASSCODE'];
-if (!LOOPBACK.test(host) && !passcode) fail(`HOST is ${host}: set SLEETBROOK_PASSCODE, so that not everyone on the network can open your garden.`);
+const clockOf = (db: Db) => {
+  if (!settings.now) return systemClock;
+  // stood still, or running from that moment on
+  return settings.runningClock ? runningClock(settings.now) : fixedClock(settings.now, db);
+};
 
-if (passcode) {
-  const fault = passcodeFault(passcode);
-  if (fault) fail(fault);
+// bundled it has a thread beside it; run from its sources everything is done in this one
+const worker = join(here, 'worker.js');
+const work = existsSync(worker) ? workInLanes(pathToFileURL(worker), log) : Object.assign(workHere, { end: () => undefined });
+
+function openGarden(): Opened {
+  const db = openDatabase(folder, MIGRATIONS, (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date'));
+  const endCopies = copyNightly(db, folder, log);
+  const context = { db, folder, migrations: MIGRATIONS, clock: clockOf(db), log, demo: settings.demo, seed: 6, work };
+  if (settings.demo) seedLarkfold(context);
+  return {
+    context,
+    close: () => {
+      endCopies();
+      try {
+        db.pragma('wal_checkpoint(TRUNCATE)');
+      } catch (err) {
+        // a copy may be reading on: the journal stays beside the file, and nothing of it is lost
+        log.warn({ err }, 'the journal was not folded in');
+      }
+      db.close();
+    },
+  };
 }
 
-// what is in the folder is the household's alone
-process.umask(0o077);
-const log = pino({ level: env['LOG_LEVEL'] ?? 'info' }, pino.destination({ dest: 2, sync: true }));
-const demo = env['SLEETBROOK_DEMO'] === '1';
-const folder = resolve(env['SLEETBROOK_DATA'] ?? '.data/garden');
-const { db, letGo } = open(folder);
-const base = readNow();
-// stood still, or running from that moment on
-const clock = base ? (env['SLEETBROOK_CLOCK'] === 'running' ? runningClock(base) : fixedClock(base, db)) : systemClock;
-const work = workInThread(new URL('./worker.js', import.meta.url), undefined, log);
-const context = { db, folder, clock, log, demo, seed: 6, work };
-if (demo) seedLarkfold(context);
-
-const webDir = resolve(env['SLEETBROOK_WEB'] ?? join(here, '../../app/dist'));
+const letGo = orFail(() => {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const freed = lockFolder(folder);
+  sweepHalves(folder);
+  putBack();
+  return freed;
+});
+const webDir = resolve(settings.web ?? join(here, '../../app/dist'));
 if (!existsSync(join(webDir, 'index.html'))) log.warn({ webDir }, 'the app is not built: only the API is served');
+
+const household = settings.forHousehold || settings.passcode !== undefined ? await openHousehold(folder, work, settings.passcode) : null;
+const hosts = hostsHere();
+const certificate = settings.forHousehold ? await certificateFor(folder, hosts.all) : null;
+let secure: SecureSide | null = null;
 let stopping = false;
-const endCopies = copyNightly(db, folder, log);
-const requestsPerMinute = readLimit();
-const server = createServer(
-  createApp(context, { webDir, stopping: () => stopping, ...(passcode ? { passcode } : {}), ...(requestsPerMinute ? { requestsPerMinute } : {}) }),
+const serving = orFail(
+  () =>
+    new Serving(openGarden, (context) =>
+      createApp(context, {
+        webDir,
+        stopping: () => stopping,
+        secureUrl: () => secure?.url() ?? null,
+        ...(household ? { household: household.household } : {}),
+        ...(certificate ? { root: certificate.root } : {}),
+        ...(settings.requestsPerMinute ? { requestsPerMinute: settings.requestsPerMinute } : {}),
+      }),
+    ),
 );
-server.requestTimeout = 30_000;
-server.on('error', (error: NodeJS.ErrnoException) => {
-  if (error.code === 'EADDRINUSE') fail(`Port ${port} on ${host} is taken. Set PORT to another one, for example PORT=${port + 1}.`);
-  if (error.code === 'EACCES') fail(`Port ${port} is not allowed for you. Set PORT to one above 1023.`);
-  fail(`The server could not start: ${error.message}.`);
-});
-server.listen(port, host, () => {
-  const address = server.address();
-  const bound = typeof address === 'object' && address ? address.port : port;
-  log.info({ host, port: bound, folder, demo, passcode: passcode !== undefined }, 'started');
-  process.stdout.write(`Sleetbrook is ready at http://${host}:${bound}\n`);
-});
+const server = createServer(serving.handle);
+if (certificate) secure = secureSide(certificate, hosts.likeliest, settings.securePort, serving.handle);
+const sides: readonly { readonly server: Server; readonly port: number; readonly setting: string }[] = [
+  { server, port, setting: 'PORT' },
+  ...(secure ? [{ server: secure.server, port: secure.port, setting: 'SLEETBROOK_SECURE_PORT' }] : []),
+];
+
+const portOf = (of: Server) => {
+  const address = of.address();
+  return typeof address === 'object' && address ? address.port : port;
+};
+const listening = ({ server: of, port: at, setting }: (typeof sides)[number]) =>
+  new Promise<void>((resolved) => {
+    // a garden of ten years is brought over a slow line
+    of.requestTimeout = 600_000;
+    of.on('error', (error: NodeJS.ErrnoException) => {
+      if (error.code === 'EADDRINUSE') fail(`Port ${at} on ${host} is taken. Set ${setting} to another one, for example ${setting}=${at + 1}.`);
+      if (error.code === 'EACCES') fail(`Port ${at} is not allowed for you. Set ${setting} to one above 1023.`);
+      fail(`The server could not start: ${error.message}.`);
+    });
+    of.listen(at, host, resolved);
+  });
+await Promise.all(sides.map(listening));
+log.info({ host, port: portOf(server), secure: secure?.url() ?? null, folder, demo: settings.demo, passcode: household !== null }, 'started');
+process.stdout.write(`Sleetbrook is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${portOf(server)}\n`);
+if (secure && household && certificate) {
+  const words = household.household.pair().words;
+  const plain = `http://${hosts.likeliest}:${portOf(server)}`;
+  process.stdout.write(await announce({ secure: secure.url() ?? '', plain, words, drawn: household.drawn, root: certificate.root, fresh: certificate.fresh }));
+} else if (household?.drawn) process.stdout.write(`The household’s passcode, shown this once: ${household.drawn}\n`);
 
 /** Running requests get so long; then their lines are cut, and what was not confirmed was not written. */
 const LAST_MS = 2000;
@@ -153,25 +170,19 @@ function stop(signal: string): void {
   if (stopping) return;
   stopping = true;
   log.info({ signal }, 'stopping');
-  server.close(() => {
+  // a line that has just become idle would be asked on
+  const idle = setInterval(() => sides.forEach((s) => s.server.closeIdleConnections()), 20);
+  void Promise.all(sides.map((s) => new Promise((closed) => s.server.close(closed)))).then(() => {
     clearInterval(idle);
-    endCopies();
     work.end();
-    try {
-      db.pragma('wal_checkpoint(TRUNCATE)');
-    } catch (err) {
-      // a copy may be reading on: the journal stays beside the file, and nothing of it is lost
-      log.warn({ err }, 'the journal was not folded in');
-    }
-    db.close();
+    serving.close();
+    household?.keys.close();
     letGo();
     log.info('stopped');
     process.exit(0);
   });
-  // a line that has just become idle would be asked on
-  const idle = setInterval(() => server.closeIdleConnections(), 20);
-  server.closeIdleConnections();
-  setTimeout(() => server.closeAllConnections(), LAST_MS).unref();
+  sides.forEach((s) => s.server.closeIdleConnections());
+  setTimeout(() => sides.forEach((s) => s.server.closeAllConnections()), LAST_MS).unref();
 }
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);

@@ -5,6 +5,13 @@ import {
   caseSchema,
   clockSchema,
   copySchema,
+  deviceSchema,
+  doorSchema,
+  knockSchema,
+  lookedSchema,
+  pairingSchema,
+  passcodeChangeSchema,
+  putBackSchema,
   countrySchema,
   codeSchema,
   confirmationSchema,
@@ -90,6 +97,53 @@ const described = createDocument({
         summary: 'A copy to take away',
         requestParams: { path: byId('name') },
         responses: { '200': { description: 'An SQLite file', content: { 'application/vnd.sqlite3': { schema: z.string() } } }, ...gone },
+      },
+    },
+    '/copies/{name}/holds': {
+      get: get('What a copy holds, and what the garden here holds', lookedSchema, { requestParams: { path: byId('name') } }),
+    },
+    '/copies/{name}/restore': {
+      post: {
+        summary: 'Put a copy in the place of the garden; what was there is copied first',
+        requestParams: { path: byId('name') },
+        responses: { ...ok(putBackSchema, 'It is put back'), ...gone, ...wrong, ...conflict },
+      },
+    },
+    '/copies/file': {
+      post: {
+        summary: 'Bring a garden: a copy that was taken away, or a garden file; it becomes a copy, and changes nothing',
+        requestBody: { content: { 'application/octet-stream': {}, 'application/zip': {}, 'application/vnd.sqlite3': {} } },
+        responses: { '201': { description: 'It was read through, and can be put back', content: json(copySchema) }, ...wrong },
+      },
+    },
+    '/garden-file': {
+      get: {
+        summary: 'The whole garden in open formats: see docs/garden-file.md',
+        responses: { '200': { description: 'ZIP', content: { 'application/zip': {} } } },
+      },
+    },
+    '/door': {
+      get: get('How the door stands to whoever asks', doorSchema),
+      post: {
+        summary: 'Be let in, by the passcode or by words of the moment; the answer sets the device’s cookie',
+        requestBody: { content: json(knockSchema) },
+        responses: { ...ok(doorSchema, 'In'), ...wrong },
+      },
+      delete: { summary: 'Go out: this device has to be let in anew', responses: { '204': { description: 'Out' } } },
+    },
+    '/door/passcode': {
+      put: {
+        summary: 'Change the passcode; every other device has to be let in anew',
+        requestBody: { content: json(passcodeChangeSchema) },
+        responses: { '204': { description: 'Changed' }, ...wrong },
+      },
+    },
+    '/devices': { get: get('Devices that were let in, the last seen first', z.array(deviceSchema)) },
+    '/devices/{id}': { delete: drop('Turn a device away', 'id') },
+    '/devices/words': {
+      post: {
+        summary: 'Words that let in one device more, once, within ten minutes',
+        responses: { '201': { description: 'Drawn', content: json(pairingSchema) } },
       },
     },
     '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },

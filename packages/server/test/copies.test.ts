@@ -175,3 +175,87 @@ describe('back from a copy', () => {
     expect(sayHolds({ version: 11, plantings: 0, cases: 1, treatments: 1, lastTreatment: null })).toBe('0 plantings, 1 case, 1 treatment');
   });
 });
+
+describe('from the screen', () => {
+  const raw = (res: NodeJS.ReadableStream, done: (e: Error | null, b: Buffer) => void) => {
+    const parts: Buffer[] = [];
+    res.on('data', (d: Buffer) => parts.push(d));
+    res.on('end', () => done(null, Buffer.concat(parts)));
+  };
+  const take = async (path: string): Promise<Buffer> =>
+    (
+      await api
+        .get(path)
+        .buffer(true)
+        .parse(raw as never)
+        .expect(200)
+    ).body as Buffer;
+  const names = async () => ((await api.get('/api/v1/plantings').expect(200)).body as { name: string }[]).map((p) => p.name).sort();
+  const bring = (bytes: Buffer) => api.post('/api/v1/copies/file').set('Content-Type', 'application/octet-stream').send(bytes);
+
+  test('a copy is looked into, put back while the house goes on, and that is taken back', async () => {
+    const { body: copy } = await api.post('/api/v1/copies').expect(201);
+    const was = await names();
+    await put(planting({ name: 'Late beans' }));
+    const { body: looked } = await api.get(`/api/v1/copies/${copy.name}/holds`).expect(200);
+    expect([looked.here.plantings - looked.copy.plantings, looked.copy.version]).toEqual([1, NEWEST]);
+    expect(await names()).toContain('Late beans');
+    const mark = ((await api.get('/api/v1/pulse')).body as { mark: string }).mark;
+    const { body: done } = await api.post(`/api/v1/copies/${copy.name}/restore`).expect(200);
+    expect(await names()).toEqual(was);
+    // every device hears of it
+    expect(((await api.get('/api/v1/pulse')).body as { mark: string }).mark).not.toBe(mark);
+    await put(planting({ name: 'After' }));
+    await api.post(`/api/v1/copies/${done.before}/restore`).expect(200);
+    expect(await names()).toEqual([...was, 'Late beans'].sort());
+    expect(readdirSync(join(h.folder, 'copies')).filter((f) => !f.endsWith('.db'))).toEqual([]);
+  });
+
+  test('whoever asks meanwhile is told to come again, and what is under way comes to its end', async () => {
+    const { body: copy } = await api.post('/api/v1/copies').expect(201);
+    const answers = await Promise.all([
+      api.post(`/api/v1/copies/${copy.name}/restore`),
+      ...Array.from({ length: 12 }, (_, i) => new Promise((r) => setTimeout(r, i * 3)).then(() => api.get('/api/v1/plantings'))),
+    ]);
+    expect(answers[0]?.status).toBe(200);
+    for (const a of answers.slice(1)) expect([200, 503]).toContain(a.status);
+    expect((await api.get('/api/v1/plantings')).status).toBe(200);
+  });
+
+  test('one that can not be put back changes nothing', async () => {
+    const was = await names();
+    const { body: copy } = await api.post('/api/v1/copies').expect(201);
+    const path = join(h.folder, 'copies', copy.name);
+    const spoil = new Database(path);
+    spoil.pragma(`user_version = ${NEWEST + 1}`);
+    spoil.close();
+    const res = await api.post(`/api/v1/copies/${copy.name}/restore`);
+    expect([res.status, res.body.errors[0].message]).toEqual([422, expect.stringMatching(/newer \(version \d+\) than this program .* Nothing was changed\.$/)]);
+    expect(await names()).toEqual(was);
+    expect((await api.post('/api/v1/copies/nothing.db/restore')).status).toBe(404);
+    rmSync(path);
+  });
+
+  test('one that was taken away is brought again and becomes a copy; what is none is refused in words', async () => {
+    const { body: copy } = await api.post('/api/v1/copies').expect(201);
+    const bytes = await take(`/api/v1/copies/${copy.name}`);
+    const { body: brought } = await bring(bytes).expect(201);
+    expect(brought.name).toMatch(/^brought-.*\.db$/);
+    expect((await api.get(`/api/v1/copies/${brought.name}/holds`)).body.copy).toEqual(lookInto(join(h.folder, 'copies', copy.name)));
+    const armed = join(folder(), 'armed.db');
+    writeFileSync(armed, bytes);
+    const db = new Database(armed);
+    db.exec('CREATE TRIGGER boom AFTER INSERT ON planting BEGIN DELETE FROM treatment; END');
+    db.close();
+    for (const [wrong, words] of [
+      [Buffer.from('nothing'), /neither a copy .* nor a garden file/],
+      [Buffer.alloc(0), /neither a copy/],
+      [bytes.subarray(0, bytes.length / 2), /damaged|no garden/],
+      [readFileSync(armed), /no garden of this program \(“boom” in it\)/],
+    ] as [Buffer, RegExp][]) {
+      const res = await bring(wrong);
+      expect([res.status, res.body.errors?.[0]?.message]).toEqual([422, expect.stringMatching(words)]);
+    }
+    expect(readdirSync(join(h.folder, 'copies')).filter((f) => /half/.test(f))).toEqual([]);
+  });
+});

@@ -2,20 +2,33 @@ import { gzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import pino from 'pino';
 import request from 'supertest';
-import { createApp } from '../src/app';
+import { createApp, type AppOptions } from '../src/app';
 import { fixedClock } from '../src/clock';
 import { openDatabase, type Db } from '../src/db/open';
 import { hostName } from '../src/http/door';
-import { GUESSES_A_MINUTE, passcodeFault } from '../src/http/passcode';
 import { workHere } from '../src/threads/jobs';
+import type { Household } from '../src/household/household';
 import { harness, MIGRATIONS, NOW, planting } from './harness';
 
 const h = harness();
 let db: Db;
 const log = pino({ level: 'silent' });
-/** The application as it is on this machine alone, or behind a passcode; few requests a minute, so that counting shows. */
-const app = (options: { passcode?: string; requestsPerMinute?: number } = {}) =>
-  createApp({ db, folder: h.folder, clock: fixedClock(new Date(NOW), db), log, demo: false, seed: 6, work: workHere }, options);
+/** The application as it is on this machine alone, or in a household; few requests a minute, so that counting shows. */
+const app = (options: AppOptions = {}, written = log) =>
+  createApp(
+    {
+      db,
+      folder: h.folder,
+      migrations: MIGRATIONS,
+      clock: fixedClock(new Date(NOW), db),
+      log: written,
+      demo: false,
+      seed: 6,
+      work: workHere,
+      exchange: () => Promise.reject(new Error('not here')),
+    },
+    options,
+  );
 beforeAll(() => {
   h.start();
   db = openDatabase(h.folder, MIGRATIONS);
@@ -26,7 +39,6 @@ afterAll(() => {
 });
 
 const HEALTH = '/api/v1/health';
-const basic = (code: string) => `Basic ${Buffer.from(`house:${code}`).toString('base64')}`;
 
 // DNS rebinding: RFC 6454 makes a page same-origin with whatever its name leads to; only the Host header tells
 describe('a name that is not this machine’s', () => {
@@ -60,11 +72,9 @@ describe('a name that is not this machine’s', () => {
     ['local', 200],
     ['evil.local.example.com', 421],
   ])('behind a passcode %s: %d', async (host, status) => {
-    const code = 'moss and stone';
-    const res = await request(app({ passcode: code }))
-      .get(HEALTH)
-      .set('Host', host)
-      .set('Authorization', basic(code));
+    // somebody who is in
+    const household = { deviceOf: () => ({ id: 'a' }) } as unknown as Household;
+    const res = await request(app({ household })).get(HEALTH).set('Host', host).set('Cookie', 'sleetbrook=token');
     expect(res.status).toBe(status);
   });
 
@@ -128,49 +138,10 @@ describe('a page of somebody else', () => {
 test('a page that knocks for ever writes no more than a line in ten seconds', async () => {
   const lines: string[] = [];
   const written = pino({ level: 'warn' }, { write: (line: string) => void lines.push(line) });
-  const served = request(
-    createApp({
-      db,
-      folder: h.folder,
-      clock: fixedClock(new Date(NOW), db),
-      log: written,
-      demo: false,
-      seed: 6,
-      work: workHere,
-    }),
-  );
+  const served = request(app({}, written));
   for (let i = 0; i < 30; i++) await served.get(HEALTH).set('Sec-Fetch-Site', 'cross-site');
   await served.get(HEALTH).set('Host', 'garden.example.com');
   expect(lines.map((l) => (JSON.parse(l) as { msg: string }).msg)).toEqual(['refused: asked by another page', 'refused: not a name of this server']);
-});
-
-describe('the passcode', () => {
-  const code = 'moss and stone';
-  test('is long enough to be one', () => {
-    expect(passcodeFault('1')).toMatch(/has 1 letters: take 8 or more/);
-    expect(passcodeFault('1234567')).toMatch(/7 letters/);
-    expect(passcodeFault('aaaaaaaaaaaa')).toMatch(/over and over/);
-    expect(passcodeFault('12345678')).toBeNull();
-    expect(passcodeFault('Moos Stein')).toBeNull();
-  });
-
-  test('is guessed ten times a minute from one address and no more, the right one too must wait then', async () => {
-    const served = request(app({ passcode: code }));
-    const tried = await Promise.all(Array.from({ length: 40 }, (_, i) => served.get(HEALTH).set('Authorization', basic(`wrong ${i}`))));
-    const looked = tried.filter((r) => r.status === 401).length;
-    expect(looked).toBeLessThanOrEqual(GUESSES_A_MINUTE);
-    expect(looked).toBeGreaterThan(0);
-    const late = await served.get(HEALTH).set('Authorization', basic(code));
-    expect(late.status).toBe(429);
-    expect(Number(late.headers['retry-after'])).toBeGreaterThan(0);
-    expect(Number(late.headers['retry-after'])).toBeLessThanOrEqual(60);
-  });
-
-  test('to be asked is no guess: a browser that has none yet locks nobody out', async () => {
-    const served = request(app({ passcode: code }));
-    for (let i = 0; i < 30; i++) expect((await served.get(HEALTH)).status).toBe(401);
-    for (let i = 0; i < 30; i++) expect((await served.get(HEALTH).set('Authorization', basic(code))).status).toBe(200);
-  });
 });
 
 describe('what comes in broken, and what may be kept', () => {

@@ -1,46 +1,54 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import pino from 'pino';
+import pino, { type Logger } from 'pino';
 import request from 'supertest';
 import { v7 } from 'uuid';
 import { freshLap } from '@sleetbrook/core/api';
-import { createApp } from '../src/app';
+import type { LabelSheet } from '@sleetbrook/core/label';
+import { SHEETS } from '@sleetbrook/core/sheets';
+import { createApp, type AppOptions } from '../src/app';
 import { fixedClock } from '../src/clock';
-import { openDatabase, type Db } from '../src/db/open';
+import { openDatabase } from '../src/db/open';
 import { seedLarkfold } from '../src/demo/larkfold';
+import { Serving, type Opened } from '../src/serving';
 import { workHere } from '../src/threads/jobs';
 
 export const MIGRATIONS = join(__dirname, '../migrations');
 export const NOW = '2026-05-24T18:10:00.000Z';
 
+interface HarnessOptions extends AppOptions {
+  readonly demo?: boolean;
+  readonly now?: string;
+  readonly log?: Logger;
+}
+
 /** A server on a real file in a folder of its own; `restart` opens the same file again. */
-export function harness(options: { demo?: boolean; now?: string; requestsPerMinute?: number } = {}) {
+export function harness({ demo = true, now: usual = NOW, log = pino({ level: 'silent' }), ...options }: HarnessOptions = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-test-'));
-  let db: Db;
-  const start = (now = options.now ?? NOW) => {
-    db = openDatabase(folder, MIGRATIONS);
-    const context = {
-      db,
-      folder,
-      clock: fixedClock(new Date(now), db),
-      log: pino({ level: 'silent' }),
-      demo: options.demo ?? true,
-      seed: 6,
-      work: workHere,
-    };
-    if (context.demo) seedLarkfold(context);
-    return request(createApp(context, options.requestsPerMinute ? { requestsPerMinute: options.requestsPerMinute } : {}));
+  let serving: Serving;
+  const open = (now: string): Opened => {
+    const db = openDatabase(folder, MIGRATIONS);
+    const context = { db, folder, migrations: MIGRATIONS, clock: fixedClock(new Date(now), db), log, demo, seed: 6, work: workHere };
+    if (demo) seedLarkfold(context);
+    return { context, close: () => db.close() };
+  };
+  const start = (now = usual) => {
+    serving = new Serving(
+      () => open(now),
+      (context) => createApp(context, options),
+    );
+    return request(serving.handle);
   };
   return {
     folder,
     start,
     restart: (now?: string) => {
-      db.close();
+      serving.close();
       return start(now);
     },
     stop: () => {
-      db.close();
+      serving.close();
       rmSync(folder, { recursive: true, force: true });
     },
   };
@@ -105,5 +113,16 @@ export const treatment = (plantingId: string, caseId: string | null, change: obj
   waterMl: 8000,
   by: 'You',
   why: 'Black bean aphid',
+  ...change,
+});
+
+/** A label of the grower's own, typed over a specimen. */
+export const ownSheet = (from: LabelSheet = SHEETS[0] as LabelSheet, change: object = {}) => ({
+  ...from,
+  id: `own-${v7()}`,
+  version: 1,
+  specimen: false,
+  basedOn: from.id,
+  name: `My ${from.name}`,
   ...change,
 });

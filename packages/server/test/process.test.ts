@@ -113,15 +113,43 @@ describe('the server as a process', () => {
     expect(err.split('\n')).toHaveLength(1);
   });
 
-  test('a household passcode is asked for', async () => {
-    const child = launch({ SLEETBROOK_DATA: folder(), SLEETBROOK_PASSCODE: 'moss and stone' });
-    const base = await ready(child);
-    const ask = (user?: string) => fetch(`${base}/api/v1/health`, user ? { headers: { Authorization: `Basic ${Buffer.from(user).toString('base64')}` } } : {});
-    expect([(await ask()).status, (await ask('x:wrong')).status, (await ask('x:moss and stone')).status]).toEqual([401, 401, 200]);
-    const left = ended(child);
-    child.kill('SIGTERM');
-    await left;
-  });
+  test('for the household it listens on the network, over both lines, prints the way in, and draws its passcode once', async () => {
+    const data = folder();
+    const env = { SLEETBROOK_DATA: data, SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0', LOG_LEVEL: 'info' };
+    const said = async () => {
+      const child = launch(env);
+      let out = '';
+      child.stdout.on('data', (d: Buffer) => (out += d.toString()));
+      let err = '';
+      child.stderr.on('data', (d: Buffer) => (err += d.toString()));
+      const base = await ready(child);
+      while (!out.includes('Where that fails')) await new Promise((r) => setTimeout(r, 10));
+      return { child, base, out, err: () => err };
+    };
+    const first = await said();
+    const passcode = /shown this once\. Write it down:\n {2}([a-z ]+)\n/.exec(first.out)?.[1] ?? '';
+    const words = /and type: ([a-z ]+)\n/.exec(first.out)?.[1] ?? '';
+    expect([passcode.split(' ').length, words.split(' ').length]).toEqual([6, 3]);
+    const knock = (base: string, secret: string) =>
+      fetch(`${base}/api/v1/door`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ secret, name: 'Phone' }) });
+    expect((await fetch(`${first.base}/api/v1/health`)).status).toBe(401);
+    expect((await fetch(`${first.base}/household.crt`)).headers.get('content-type')).toMatch(/x-x509-ca-cert/);
+    expect((await knock(first.base, words)).status).toBe(200);
+    const cookie = (await knock(first.base, passcode)).headers.get('set-cookie')?.split(';')[0] ?? '';
+    const left = ended(first.child);
+    first.child.kill('SIGTERM');
+    expect((await left).code).toBe(0);
+    // neither passcode nor words stand in the log
+    expect(first.err()).toMatch(/"started"/);
+    for (const secret of [passcode, words]) expect(first.err()).not.toContain(secret);
+
+    const second = await said();
+    expect(second.out).not.toMatch(/Write it down/);
+    expect((await fetch(`${second.base}/api/v1/health`, { headers: { Cookie: cookie } })).status).toBe(200);
+    const ending = ended(second.child);
+    second.child.kill('SIGTERM');
+    await ending;
+  }, 40_000);
 
   test('a second server on one folder is turned away in one line, and let in when the first has gone, however it went', async () => {
     const data = folder();

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { type LabelSheet } from '@sleetbrook/core/label';
 import { SHEETS } from '@sleetbrook/core/sheets';
-import { harness, larkfold, NOW, look, caseOf, planting, treatment } from './harness';
+import { harness, larkfold, NOW, ownSheet, look, caseOf, planting, treatment } from './harness';
 
 let h: ReturnType<typeof harness>;
 let api: ReturnType<ReturnType<typeof harness>['start']>;
@@ -13,15 +13,7 @@ afterEach(() => h.stop());
 
 const soap = SHEETS.find((s) => s.id === 'potassium-soap') as LabelSheet;
 const malathion = SHEETS.find((s) => s.id === 'malathion-50-ec') as LabelSheet;
-const own = (from = soap, change: object = {}) => ({
-  ...from,
-  id: `own-${v7()}`,
-  version: 1,
-  specimen: false,
-  basedOn: from.id,
-  name: `My ${from.name}`,
-  ...change,
-});
+const own = (from = soap, change: object = {}) => ownSheet(from, change);
 const list = async () => (await api.get('/api/v1/sheets').expect(200)).body as LabelSheet[];
 const mine = async () => (await list()).filter((s) => !s.specimen);
 

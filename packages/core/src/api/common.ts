@@ -21,3 +21,21 @@ export type Problem = z.infer<typeof problemSchema>;
 /** A copy of the whole garden in one file. */
 export const copySchema = z.object({ name: z.string(), bytes: z.number().int().min(0), madeAt: instantSchema });
 export type Copy = z.infer<typeof copySchema>;
+
+/** What a database holds, for a look before it takes the place of another. */
+export const holdsSchema = z.object({
+  /** Number of its last migration. */
+  version: z.number().int(),
+  plantings: z.number().int(),
+  cases: z.number().int(),
+  treatments: z.number().int(),
+  /** End of the last treatment in it; null where there is none. */
+  lastTreatment: instantSchema.nullable(),
+});
+export type Holds = z.infer<typeof holdsSchema>;
+/** A copy, and the garden that it would take the place of. */
+export const lookedSchema = z.object({ copy: holdsSchema, here: holdsSchema });
+export type Looked = z.infer<typeof lookedSchema>;
+/** Name of the copy of what was there before: putting that back undoes it. */
+export const putBackSchema = z.object({ before: z.string().nullable() });
+export type PutBack = z.infer<typeof putBackSchema>;

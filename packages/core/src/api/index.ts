@@ -1,5 +1,6 @@
 export * from './case';
 export * from './common';
+export * from './door';
 export * from './garden';
 export * from './look';
 export * from './photo';

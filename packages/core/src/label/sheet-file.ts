@@ -173,7 +173,7 @@ export function writeRates(lines: readonly LabelLine[]): string {
 
 /** A spreadsheet takes a cell that begins so for a formula, and runs it (OWASP, CSV injection): an apostrophe makes it text. */
 const FORMULA = /^'*[=+\-@\t\r]/;
-const asText = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
+export const asText = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
 const fromText = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
 
 /** Names of columns fit in this; a first line that is longer is none of ours, and would be taken apart for long. */

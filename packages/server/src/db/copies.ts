@@ -1,5 +1,6 @@
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import type { Copy, Holds } from '@sleetbrook/core/api';
 import Database from 'better-sqlite3';
 import { DateTime } from 'luxon';
 import type { Logger } from 'pino';
@@ -7,37 +8,23 @@ import type { Db } from './open';
 import { COPIES, copiesIn, copyTo } from './safe-copy';
 
 /** So many of a kind are kept, the newest. What was copied before a migration or a restore stays. */
-export const KEPT = { day: 7, month: 12, now: 5 } as const;
+export const KEPT = { day: 7, month: 12, now: 5, brought: 5 } as const;
 type Kind = keyof typeof KEPT;
-
-export interface Copy {
-  readonly name: string;
-  readonly bytes: number;
-  readonly madeAt: string;
-}
-
-/** What a database file holds, for a look before it takes the place of another. */
-export interface Holds {
-  /** Number of its last migration. */
-  readonly version: number;
-  readonly plantings: number;
-  readonly cases: number;
-  readonly treatments: number;
-  /** End of the last treatment in it; null where there is none. */
-  readonly lastTreatment: string | null;
-}
 
 export class NoCopy extends Error {}
 
 const newestOf = (folder: string, kind: Kind) => copiesIn(folder).filter((f) => f.startsWith(`${kind}-`));
 
+/** A copy by its name. */
+export function copyOf(folder: string, name: string): Copy {
+  const { size, mtime } = statSync(join(folder, COPIES, name));
+  return { name, bytes: size, madeAt: mtime.toISOString() };
+}
+
 /** All copies of a folder, the newest first. */
 export const listCopies = (folder: string): Copy[] =>
   copiesIn(folder)
-    .map((name) => {
-      const { size, mtime } = statSync(join(folder, COPIES, name));
-      return { name, bytes: size, madeAt: mtime.toISOString() };
-    })
+    .map((name) => copyOf(folder, name))
     .sort((a, b) => b.madeAt.localeCompare(a.madeAt));
 
 /**
@@ -59,11 +46,11 @@ export async function makeCopy(db: Db, folder: string, name: string): Promise<Co
   } finally {
     for (const rest of [half, `${half}-wal`, `${half}-shm`, `${half}-journal`]) rmSync(rest, { force: true });
   }
-  const { size, mtime } = statSync(path);
-  return { name, bytes: size, madeAt: mtime.toISOString() };
+  return copyOf(folder, name);
 }
 
-function prune(folder: string): void {
+/** Of each kind the newest stay. */
+export function prune(folder: string): void {
   for (const kind of Object.keys(KEPT) as Kind[]) for (const old of newestOf(folder, kind).slice(KEPT[kind])) rmSync(join(folder, COPIES, old));
 }
 
@@ -90,6 +77,12 @@ export async function copyOfTheDay(db: Db, folder: string, at: Date): Promise<st
   }
   prune(folder);
   return made;
+}
+
+/** What was begun when the server was ended the hard way is worth nothing. */
+export function sweepHalves(folder: string): void {
+  if (!existsSync(join(folder, COPIES))) return;
+  for (const f of readdirSync(join(folder, COPIES))) if (/\.half(-\w+)?$/.test(f)) rmSync(join(folder, COPIES, f), { force: true });
 }
 
 const HOUR_MS = 3_600_000;
@@ -122,6 +115,9 @@ export function lookInto(path: string): Holds {
     const [{ quick_check: state } = { quick_check: 'no answer' }] = db.pragma('quick_check(1)') as { quick_check: string }[];
     if (state !== 'ok') throw new NoCopy(`it is damaged (${state.split('\n').join(' ')})`);
     const open = db;
+    // a file from elsewhere must not do anything by itself
+    const [acts] = db.prepare<[], { name: string }>("SELECT name FROM sqlite_master WHERE type IN ('trigger', 'view')").all();
+    if (acts) throw new NoCopy(`it is no garden of this program (“${acts.name}” in it)`);
     const count = (table: string) => (open.prepare(`SELECT count(*) AS n FROM ${table}`).get() as { n: number }).n;
     return {
       version: db.pragma('user_version', { simple: true }) as number,

@@ -289,7 +289,7 @@ const SOAP: Batch = {
 };
 
 /** Puts Larkfold into an empty database; leaves any other as it is. */
-export function seedLarkfold(context: Context): void {
+export function seedLarkfold(context: Omit<Context, 'exchange'>): void {
   const { db } = context;
   if (gardenStore(db).stored() || plantingStore(db).list().length > 0) return;
   writing(db, () => {
@@ -306,7 +306,7 @@ export function seedLarkfold(context: Context): void {
   })();
 }
 
-function tell(context: Context, s: Story): void {
+function tell(context: Omit<Context, 'exchange'>, s: Story): void {
   const { db } = context;
   const planting = PLANTINGS.find((p) => p.id === uuid(s.planting)) as Planting;
   const [caseId, lookId, treatmentId] = [uuid(200 + s.n), uuid(300 + s.n), uuid(400 + s.n)];

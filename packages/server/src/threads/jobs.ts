@@ -4,8 +4,22 @@ import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
 import { shrink } from '../photos/shrink';
 import { cardPdf } from '../print/card';
 import { labelPdf } from '../print/label';
+import { gardenIn } from '../garden-file/in';
+import { gardenOut } from '../garden-file/out';
+import { lookInto, NoCopy, restore } from '../db/copies';
+import { checkPasscode, hashPasscode } from '../household/hash';
+import { invalid } from '../http/problem';
 import { packHours, type PackedHours } from '../weather/packed';
 import { parseWeatherCsv } from '../weather/csv';
+
+/** What stands against a copy, as a refusal. */
+function orRefuse<T>(run: () => T): T {
+  try {
+    return run();
+  } catch (error) {
+    throw error instanceof NoCopy ? invalid('copy', `It can not be put back: ${error.message}. Nothing was changed.`) : error;
+  }
+}
 
 /** What takes too long for the thread that answers everybody: pictures, files that come in, papers that go out. */
 export const jobs = {
@@ -15,6 +29,13 @@ export const jobs = {
   rates: (text: string) => readRates(text),
   label: ({ item, url }: { readonly item: ShedItem; readonly url: string }) => labelPdf(item, url),
   card: (card: Card) => cardPdf(card),
+  hashPasscode,
+  checkPasscode,
+  holds: (path: string) => orRefuse(() => lookInto(path)),
+  putBack: (of: { readonly folder: string; readonly from: string; readonly newest: number; readonly at: Date }) =>
+    orRefuse(() => restore(of.folder, of.from, of.newest, of.at)),
+  gardenOut,
+  gardenIn,
 };
 
 export type Jobs = typeof jobs;
