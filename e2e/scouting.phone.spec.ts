@@ -50,7 +50,7 @@ test('a walk is counted, broken off, taken up again and read', async ({ page, se
   await server.restart('2026-05-24T18:40:00Z');
   await page.evaluate(() => localStorage.clear());
   await page.goto('/walk');
-  await page.getByRole('button', { name: 'Go on: 2 of 13 done' }).click();
+  await page.getByRole('button', { name: 'Go on with it: 2 of 13 done' }).click();
   await expect(page.getByText(/3 of 13/)).toBeVisible();
   for (let i = 0; i < 11; i++) await page.getByRole('button', { name: 'All clear: next' }).click();
   await expect(page.getByRole('heading', { name: 'Walk done' })).toBeVisible();

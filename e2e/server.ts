@@ -10,6 +10,8 @@ export class TestServer {
   private child: ChildProcess | null = null;
   private readonly data = mkdtempSync(join(tmpdir(), 'sleetbrook-e2e-'));
   base = '';
+  /** What it printed for whoever started it. */
+  printed = '';
   /** While it is down the page's own refreshing gets no answer. */
   restarted = false;
 
@@ -17,6 +19,7 @@ export class TestServer {
   constructor(
     private readonly demo = true,
     private readonly running = false,
+    private readonly env: Readonly<Record<string, string>> = {},
   ) {}
 
   async start(now = '2026-05-24T18:10:00Z'): Promise<void> {
@@ -30,15 +33,16 @@ export class TestServer {
         SLEETBROOK_NOW: now,
         ...(this.demo ? { SLEETBROOK_DEMO: '1' } : {}),
         ...(this.running ? { SLEETBROOK_CLOCK: 'running' } : {}),
+        ...this.env,
       },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.child = child;
     this.base = await new Promise<string>((resolve, reject) => {
-      let out = '';
+      this.printed = '';
       child.stdout?.on('data', (d: Buffer) => {
-        out += d.toString();
-        const m = /^Sleetbrook is ready at (http:\S+)$/m.exec(out);
+        this.printed += d.toString();
+        const m = /^Sleetbrook is ready at (http:\S+)$/m.exec(this.printed);
         if (m?.[1]) resolve(m[1]);
       });
       child.once('exit', (code) => reject(new Error(`the server left with ${code}`)));

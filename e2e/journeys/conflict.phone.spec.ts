@@ -67,3 +67,44 @@ test('the same planting changed on both sides: what differs is brought together,
   await expect(kitchen.getByRole('heading', { name: 'Early peas' })).toBeVisible({ timeout: 20_000 });
   await other.close();
 });
+
+test('two on one round: the second is told, goes on with it, and each has what the other counted', async ({ page, server, browser }) => {
+  await settle(page, server, CORK);
+  await plant(page, { name: 'Peas', hostId: 'pea', place: 'Bed 1' });
+  await plant(page, { name: 'Potatoes', hostId: 'potato', place: 'Bed 2' });
+  await plant(page, { name: 'Kale', hostId: 'cabbage', place: 'Bed 3' });
+  await page.goto('/walk');
+  await page.getByRole('button', { name: 'Start a walk' }).click();
+  await page.getByRole('button', { name: 'All clear: next' }).click();
+  await expect(page.getByRole('heading', { name: 'Potatoes' })).toBeVisible();
+
+  const other = await browser.newContext({ baseURL: server.base });
+  const partner = await other.newPage();
+  await expect(async () => {
+    await partner.goto('/walk');
+    await expect(partner.getByText('A round is under way that was not begun on this device')).toBeVisible({ timeout: 1500 });
+    await expect(partner.getByText(/1 of 3 done, the last at .*: what each counts is brought together|^Begun .*1 of 3 done/)).toBeVisible({ timeout: 1500 });
+  }).toPass({ timeout: 20_000 });
+  await expect(partner.getByRole('button', { name: 'Start one of your own' })).toBeVisible();
+  await accessible(partner);
+  await partner.getByRole('button', { name: 'Go on with it: 1 of 3 done' }).click();
+  await expect(partner.getByRole('heading', { name: 'Potatoes' })).toBeVisible();
+  await partner.getByRole('button', { name: /^Kale: / }).click();
+  await partner.getByRole('button', { name: 'All clear: next' }).click();
+
+  // the first one hears of it without a tap, and what it does joins in
+  await expect(page.getByRole('button', { name: 'Kale: clear' })).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('Another device is on this round too: what it counted is in here.')).toBeVisible();
+  await page.getByRole('button', { name: 'All clear: next' }).click();
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get('/api/v1/walks')).json()) as { finishedAt: string | null; stops: { state: string }[] }[]).map((w) => [
+          w.finishedAt !== null,
+          w.stops.map((s) => s.state).join(),
+        ]),
+      { timeout: 20_000 },
+    )
+    .toEqual([[true, 'clear,clear,clear']]);
+  await other.close();
+});

@@ -133,7 +133,7 @@ describe('words', () => {
     expect(sayValue('laps', [{ controlId: 'soap-spray', treatmentId: id(1) }])).toBe('one time round: Soap spray, done');
     expect(sayValue('laps', [{}, {}])).toBe('2 times round: nothing decided');
   });
-  const standing = { away: false, why: null, asOf: 'today 18:10', waiting: 0, hands: 0, late: false };
+  const standing = { away: false, why: null, shut: false, asOf: 'today 18:10', waiting: 0, hands: 0, late: false };
   test.each([
     ['nothing to say', {}, null],
     ['a save under way is no news', { waiting: 1 }, null],

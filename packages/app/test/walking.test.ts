@@ -26,8 +26,48 @@ describe('a tally', () => {
   });
 });
 
+describe('two on one round', () => {
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null, together: false }));
+  const theirs: Walk = {
+    ...walk,
+    revision: 4,
+    stops: [
+      walk.stops[0] as Walk['stops'][number],
+      { plantingId: 'b', state: 'found', at: walk.startedAt, tallies: [{ troubleId: 'slugs', affected: 2, looked: 9 }], note: '' },
+    ],
+  };
+
+  test('are told, each has what the other counted, and nothing of its own is less', () => {
+    const w = useWalking.getState();
+    w.begin({ ...walk, revision: 1 });
+    expect(useWalking.getState().together).toBe(false);
+    w.tally('a', 'slugs', 1, 3);
+    w.met(theirs);
+    const now = useWalking.getState();
+    expect(now.together).toBe(true);
+    expect(now.walk).toMatchObject({
+      revision: 4,
+      stops: [{ tallies: [{ affected: 1, looked: 4 }] }, { state: 'found', tallies: [{ affected: 2, looked: 9 }] }],
+    });
+    // it is still to be sent
+    expect(now.unsent).toBe(1);
+    w.begin({ ...walk, id: `${walk.id.slice(0, -1)}b` });
+    expect(useWalking.getState().together).toBe(false);
+  });
+
+  test('whose own answer was lost are not taken for two', () => {
+    const w = useWalking.getState();
+    w.begin(walk);
+    w.tally('a', 'slugs', 1, 3);
+    const sent = useWalking.getState().walk as Walk;
+    w.send(sent);
+    w.met({ ...sent, revision: 1 });
+    expect(useWalking.getState()).toMatchObject({ together: false, walk: { revision: 1 } });
+  });
+});
+
 describe('a walk under way', () => {
-  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null }));
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null, together: false }));
   test('taps made while a save is on its way are still unsent afterwards', () => {
     const w = useWalking.getState();
     w.begin(walk);
@@ -55,7 +95,7 @@ describe('a walk under way', () => {
 describe('out of reach', () => {
   const at = walk.startedAt;
   const clear = (w: Walk, id: string): Walk => ({ ...w, stops: w.stops.map((s) => (s.plantingId === id ? { ...s, state: 'clear', at } : s)) });
-  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null }));
+  beforeEach(() => useWalking.setState({ walk: null, unsent: 0, sending: null, outbox: [], refused: null, together: false }));
 
   test('a finished walk that has not arrived waits, whatever is begun or closed after it', () => {
     const w = useWalking.getState();

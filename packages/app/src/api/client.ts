@@ -3,7 +3,7 @@ import { deliver } from '../reach/deliver';
 import { type Entry, type NewEntry, type WriteMethod } from '../reach/entry';
 import { baseOf, takeNote } from '../reach/known';
 import { answerHere, dropEntry, enqueue, houseNow, ready, tellHere, useReach } from '../reach/reach';
-import { flush, found, inTurn, nothingWaits, settleEntry } from '../reach/sender';
+import { flush, found, foundAway, inTurn, nothingWaits, settleEntry } from '../reach/sender';
 import { ApiProblem, NO_COPY, NoAnswer, OUT_OF_REACH, send, type Method } from '../reach/wire';
 import { whatIs } from '../reach/words';
 
@@ -33,16 +33,21 @@ export async function request<T>(method: Method, path: string, schema: ZodType<T
 
 /** A copy of everything, or a file of ten years, takes the house its time; a walk is sent again anyway. */
 const LONG_MS = 60_000;
+/** A garden of ten years over a slow line. */
+const BRING_MS = 600_000;
 
 /** To the house or not at all. */
 async function straight(method: Method, path: string, body: unknown, { type }: Extra): Promise<unknown> {
   try {
-    const answer = await send({ method, path, body, ...(type ? { type } : {}) }, path.startsWith('/walks/') ? undefined : LONG_MS);
+    const answer = await send(
+      { method, path, body, ...(type ? { type } : {}) },
+      path.startsWith('/walks/') ? undefined : path === '/copies/file' ? BRING_MS : LONG_MS,
+    );
     found(true);
     return answer;
   } catch (e) {
     if (!(e instanceof NoAnswer)) throw e;
-    found(false, e.message || null);
+    foundAway(e);
     throw new ApiProblem(e.message ? { ...OUT_OF_REACH, detail: e.message } : OUT_OF_REACH);
   }
 }
@@ -67,7 +72,7 @@ async function read(path: string): Promise<unknown> {
     return body;
   } catch (e) {
     if (!(e instanceof NoAnswer)) throw e;
-    found(false, e.message || null);
+    foundAway(e);
     const told = await here(path);
     if (told) return told.body;
     const problem = useReach.getState().asOf === null ? NO_COPY : OUT_OF_REACH;
@@ -97,7 +102,8 @@ async function write(method: WriteMethod, path: string, body: unknown, { type = 
 /** Sent while whoever wrote it stands before it. */
 async function straightOn(entry: Entry): Promise<unknown> {
   const delivery = await deliver(entry);
-  found(delivery.is !== 'no-answer', delivery.is === 'no-answer' ? delivery.why : null);
+  if (delivery.is === 'no-answer') found(false, delivery.why, delivery.shut);
+  else found(true);
   switch (delivery.is) {
     case 'home':
       await settleEntry(entry, delivery);

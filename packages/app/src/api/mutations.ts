@@ -7,8 +7,11 @@ import {
   gardenSchema,
   importedSchema,
   lookSchema,
+  doorSchema,
   ownSheetSchema,
+  pairingSchema,
   photoSchema,
+  putBackSchema,
   shedItemSchema,
   skyLookSchema,
   plantingSchema,
@@ -18,8 +21,10 @@ import {
   type Case,
   type Confirmation,
   type Garden,
+  type Knock,
   type Look,
   type OwnSheet,
+  type PasscodeChange,
   type Planting,
   type ShedItem,
   type Sprayer,
@@ -46,6 +51,13 @@ export const useRestorePlanting = () => useWrite((id: string) => request('POST',
 export const useSaveSprayer = () => useWrite((s: Sprayer) => request('PUT', `/sprayers/${s.id}`, sprayerSchema, s));
 export const useRemoveSprayer = () => useWrite((id: string) => request('DELETE', `/sprayers/${id}`, null));
 export const useCopyNow = () => useWrite(() => request('POST', '/copies', copySchema));
+export const usePutBack = () => useWrite((name: string) => request('POST', `/copies/${encodeURIComponent(name)}/restore`, putBackSchema));
+export const useBringGarden = () => useWrite((file: Blob) => request('POST', '/copies/file', copySchema, file, { type: 'application/octet-stream' }));
+export const useKnock = () => useWrite((k: Knock) => request('POST', '/door', doorSchema, k));
+export const useGoOut = () => useWrite(() => request('DELETE', '/door', null));
+export const useTurnAway = () => useWrite((id: string) => request('DELETE', `/devices/${id}`, null));
+export const useDrawWords = () => useMutation({ mutationFn: () => request('POST', '/devices/words', pairingSchema) });
+export const useChangePasscode = () => useWrite((c: PasscodeChange) => request('PUT', '/door/passcode', null, c));
 export const useSaveShedItem = () => useWrite((i: ShedItem) => request('PUT', `/shed-items/${i.id}`, shedItemSchema, i));
 export const useRemoveShedItem = () => useWrite((id: string) => request('DELETE', `/shed-items/${id}`, null));
 export const useSaveBatch = () => useWrite((b: Batch) => request('PUT', `/batches/${b.id}`, batchSchema, b));

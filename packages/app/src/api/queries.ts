@@ -5,6 +5,9 @@ import {
   caseSchema,
   clockSchema,
   copySchema,
+  deviceSchema,
+  doorSchema,
+  lookedSchema,
   countrySchema,
   codeSchema,
   confirmationSchema,
@@ -33,6 +36,10 @@ export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => r
 export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => request('GET', '/plantings', z.array(plantingSchema)) });
 export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => request('GET', '/sprayers', z.array(sprayerSchema)) });
 export const useCopies = () => useQuery({ queryKey: ['copies'], queryFn: () => request('GET', '/copies', z.array(copySchema)) });
+export const useCopyHolds = (name: string | null) =>
+  useQuery({ queryKey: ['copy-holds', name], enabled: name !== null, queryFn: () => request('GET', `/copies/${name}/holds`, lookedSchema), retry: false });
+export const useDoor = () => useQuery({ queryKey: ['door'], queryFn: () => request('GET', '/door', doorSchema) });
+export const useDevices = () => useQuery({ queryKey: ['devices'], queryFn: () => request('GET', '/devices', z.array(deviceSchema)) });
 export const useShedItems = () => useQuery({ queryKey: ['shed-items'], queryFn: () => request('GET', '/shed-items', z.array(shedItemSchema)) });
 export const useShedCode = (id: string) =>
   useQuery({ queryKey: ['shed-code', id], queryFn: () => request('GET', `/shed-items/${id}/code`, codeSchema), retry: false });

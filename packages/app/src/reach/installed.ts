@@ -39,7 +39,8 @@ export function install(): () => void {
     return () => undefined;
   }
   const timer = setTimeout(() => {
-    const barred = () => useInstalled.setState({ barred: 'The browser would not keep it on this device.' });
+    const untrusted = window.location.protocol === 'https:' ? ' It has to trust this house first: how, stands under Devices.' : '';
+    const barred = () => useInstalled.setState({ barred: `The browser would not keep it on this device.${untrusted}` });
     // a locked-down browser answers with nothing at all
     navigator.serviceWorker.register('/sw.js').then((r: ServiceWorkerRegistration | undefined) => (r ? watch(r) : barred()), barred);
   }, AFTER_MS);

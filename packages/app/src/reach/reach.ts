@@ -14,13 +14,15 @@ interface Reach {
   readonly away: boolean;
   /** Why it would not, where it said so. */
   readonly why: string | null;
+  /** It is there, and does not let this device in. */
+  readonly shut: boolean;
   /** The house's clock at the copy that this device carries; null: it carries none. */
   readonly asOf: string | null;
   /** Whether what is kept here outlives the page. */
   readonly lasting: boolean;
 }
 
-export const useReach = create<Reach>()(() => ({ opened: false, entries: [], away: false, why: null, asOf: null, lasting: true }));
+export const useReach = create<Reach>()(() => ({ opened: false, entries: [], away: false, why: null, shut: false, asOf: null, lasting: true }));
 
 /** Copies of another kind are of another version: a fresh one is asked for. */
 const SNAPSHOT_KIND: Snapshot['kind'] = 1;

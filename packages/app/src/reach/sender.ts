@@ -25,11 +25,12 @@ const tellNews = () => {
 };
 
 /** Away or there: as the last request found it. */
-export function found(there: boolean, why: string | null = null): void {
+export function found(there: boolean, why: string | null = null, shut = false): void {
   const was = useReach.getState();
-  if (was.away === !there && was.why === why) return;
-  useReach.setState({ away: !there, why: there ? null : why });
+  if (was.away === !there && was.why === why && was.shut === shut) return;
+  useReach.setState({ away: !there, why: there ? null : why, shut });
 }
+export const foundAway = (e: NoAnswer): void => found(false, e.message || null, e.shut);
 
 /** Takes down what became of a write. */
 export async function settleEntry(entry: Entry, delivery: Delivery): Promise<void> {
@@ -75,7 +76,7 @@ async function sendAll(): Promise<void> {
       if (!next) break;
       const delivery = await deliver(next);
       if (delivery.is === 'no-answer') {
-        found(false, delivery.why);
+        found(false, delivery.why, delivery.shut);
         break;
       }
       found(true);
@@ -109,7 +110,7 @@ export async function takeCopy(): Promise<void> {
   try {
     snapshot = (await send({ method: 'GET', path: `/snapshot?have=${encodeURIComponent(copyMark())}` }, COPY_PATIENCE_MS)) as Snapshot | null;
   } catch (e) {
-    if (e instanceof NoAnswer) return found(false, e.message || null);
+    if (e instanceof NoAnswer) return foundAway(e);
     throw e;
   }
   // nothing new there: what was sent is in the copy that is here
@@ -133,7 +134,7 @@ export async function pulse(): Promise<void> {
     mark = ((await send({ method: 'GET', path: '/pulse' }, PULSE_PATIENCE_MS)) as { mark: string }).mark;
   } catch (e) {
     if (!(e instanceof NoAnswer)) throw e;
-    return found(false, e.message || null);
+    return foundAway(e);
   }
   const wasAway = useReach.getState().away;
   found(true);

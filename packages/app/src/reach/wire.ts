@@ -12,7 +12,15 @@ export class ApiProblem extends Error {
 }
 
 /** The house did not answer, or can not just now: nothing is known of what became of the request. */
-export class NoAnswer extends Error {}
+export class NoAnswer extends Error {
+  /** @param shut the house is there, and this device is not let in */
+  constructor(
+    message?: string,
+    readonly shut = false,
+  ) {
+    super(message);
+  }
+}
 
 const problem = (title: string, detail: string, status = 0): Problem => ({ type: 'about:blank', title, status, detail });
 export const OUT_OF_REACH = problem(
@@ -64,6 +72,6 @@ export async function send({ method, path, body, type = 'application/json' }: Se
   if (response.ok) return answer;
   const parsed = problemSchema.safeParse(answer);
   const found = parsed.success ? parsed.data : problem('Something went wrong', 'Home can not do this just now.', response.status);
-  if (LATER.has(response.status) || response.status >= 500) throw new NoAnswer(found.detail ?? found.title);
+  if (LATER.has(response.status) || response.status >= 500) throw new NoAnswer(found.detail ?? found.title, response.status === 401);
   throw new ApiProblem(found);
 }

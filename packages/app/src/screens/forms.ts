@@ -3,3 +3,4 @@ export { SheetEdit } from './shed/sheet-edit';
 export { PlantingEdit } from './garden/planting-edit';
 export { SettingsScreen } from './settings/settings-screen';
 export { SetupScreen } from './settings/setup-screen';
+export { DoorScreen } from './door/door-screen';

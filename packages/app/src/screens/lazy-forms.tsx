@@ -6,6 +6,7 @@ const Edit = lazy(() => forms().then((f) => ({ default: f.PlantingEdit })));
 const Settings = lazy(() => forms().then((f) => ({ default: f.SettingsScreen })));
 const Sheet = lazy(() => forms().then((f) => ({ default: f.SheetEdit })));
 const Setup = lazy(() => forms().then((f) => ({ default: f.SetupScreen })));
+const Door = lazy(() => forms().then((f) => ({ default: f.DoorScreen })));
 
 export const PlantingEdit = (props: ComponentProps<typeof Edit>) => (
   <Suspense fallback={<Loading />}>
@@ -25,5 +26,10 @@ export const SettingsScreen = () => (
 export const SetupScreen = () => (
   <Suspense fallback={<Loading />}>
     <Setup />
+  </Suspense>
+);
+export const DoorScreen = () => (
+  <Suspense fallback={<Loading />}>
+    <Door />
   </Suspense>
 );

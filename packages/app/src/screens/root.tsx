@@ -8,6 +8,7 @@ import { useEffect, type ReactNode } from 'react';
 import { useGarden } from '../api/queries';
 import { usePreferences } from '../state/preferences';
 import { install } from '../reach/installed';
+import { useReach } from '../reach/reach';
 import { keepAsking, onNews } from '../reach/sender';
 import { useScheme } from '../state/scheme';
 import { ReadIn } from '../ui/words';
@@ -29,6 +30,7 @@ export function Root() {
   return (
     <QueryClientProvider client={client}>
       <Sending />
+      <AtTheDoor />
       <FirstRun>
         <Shell>
           <Slot />
@@ -46,6 +48,13 @@ function Sending() {
   useEffect(() => install(), []);
   useEffect(() => onNews(() => void queries.invalidateQueries()), [queries]);
   return null;
+}
+
+/** A device that is not let in, and carries nothing of the garden, is at the door whatever screen it asks for. */
+function AtTheDoor() {
+  const { shut, asOf } = useReach();
+  const path = usePathname();
+  return shut && asOf === null && path !== '/door' ? <Redirect href="/door" /> : null;
 }
 
 /** An empty database leads to the set-up, until it is done or put off. */

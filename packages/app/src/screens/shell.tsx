@@ -30,7 +30,7 @@ const ASIDE: readonly PlaceLink[] = [
 
 export const useWide = () => useWindowDimensions().width >= 1024;
 /** Screens with a main action of their own at the thumb: the bar would be in the way. */
-const ALONE = /^\/(look|setup|walk)\b|\/mix$|\/soap\/start$|\/again$|\/done$/;
+const ALONE = /^\/(look|setup|walk|door)\b|\/mix$|\/soap\/start$|\/again$|\/done$/;
 
 /** The five places: a bar at the bottom of a phone, a rail on a wide screen. */
 export function Shell({ children }: { readonly children: ReactNode }) {

@@ -13,6 +13,8 @@ interface Walking {
   readonly sending: Walk | null;
   /** Earlier rounds that the server does not have yet: kept until they have arrived. */
   readonly outbox: readonly Walk[];
+  /** Another device has been on the round at hand, too. */
+  readonly together: boolean;
   /** Why the server will not have one of them, in its words; null where it only did not answer. */
   readonly refused: string | null;
   begin(walk: Walk): void;
@@ -79,12 +81,19 @@ export const useWalking = create<Walking>()(
         unsent: 0,
         sending: null,
         outbox: [],
+        together: false,
         refused: null,
         refuse: (refused) => set({ refused }),
         begin: (walk) =>
           set((s) => {
             const waiting = s.outbox.find((w) => w.id === walk.id);
-            return { walk: waiting ?? walk, unsent: waiting || walk.revision === 0 ? 1 : 0, sending: null, outbox: putBy(s).filter((w) => w.id !== walk.id) };
+            return {
+              walk: waiting ?? walk,
+              unsent: waiting || walk.revision === 0 ? 1 : 0,
+              sending: null,
+              together: false,
+              outbox: putBy(s).filter((w) => w.id !== walk.id),
+            };
           }),
         changeStop: (plantingId, c) => change((w) => inStop(w, plantingId, (s) => ({ ...s, ...c }))),
         tally: (plantingId, troubleId, affected, clean) =>
@@ -101,9 +110,10 @@ export const useWalking = create<Walking>()(
         met: (theirs) =>
           set((s) => {
             const join = (w: Walk) => (w.id === theirs.id ? joined(w, theirs, s.sending) : w);
-            return { walk: s.walk && join(s.walk), outbox: s.outbox.map(join), sending: null };
+            const others = s.walk?.id === theirs.id && !same(theirs, s.sending);
+            return { walk: s.walk && join(s.walk), outbox: s.outbox.map(join), sending: null, together: s.together || others };
           }),
-        drop: () => set((s) => ({ walk: null, unsent: 0, sending: null, outbox: putBy(s) })),
+        drop: () => set((s) => ({ walk: null, unsent: 0, sending: null, together: false, outbox: putBy(s) })),
       };
     },
     { name: 'sleetbrook-walk', storage },

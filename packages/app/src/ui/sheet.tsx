@@ -15,10 +15,10 @@ interface Props {
 export function Sheet({ open, title, onClose, children }: Props) {
   useBackCloses(open, onClose);
   return (
-    <Modal visible={open} transparent animationType="none" onRequestClose={onClose}>
+    <Modal visible={open} transparent animationType="none" aria-label={title} onRequestClose={onClose}>
       <View className="flex-1 justify-end md:items-center md:justify-center">
         <Pressable aria-hidden tabIndex={-1} onPress={onClose} className="absolute inset-0 bg-black/60" />
-        <View role="dialog" aria-label={title} className="max-h-[85%] w-full rounded-t-3xl bg-frost md:max-w-[560px] md:rounded-3xl">
+        <View className="max-h-[85%] w-full rounded-t-3xl bg-frost md:max-w-[560px] md:rounded-3xl">
           <ScrollView contentContainerClassName="gap-4 px-5 pb-4 pt-6">
             <T kind="head" level={2}>
               {title}

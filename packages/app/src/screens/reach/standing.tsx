@@ -27,12 +27,14 @@ function useLate(so: boolean): boolean {
 export function sayStanding(of: {
   readonly away: boolean;
   readonly why: string | null;
+  readonly shut: boolean;
   readonly asOf: string | null;
   readonly waiting: number;
   readonly hands: number;
   readonly late: boolean;
 }): string | null {
-  const { away, why, asOf, waiting, hands, late } = of;
+  const { away, why, shut, asOf, waiting, hands, late } = of;
+  if (shut) return `Home does not let this device in.${waiting > 0 ? ` ${waiting} kept here waits for that.` : ''}`;
   if (hands > 0) return `${hands === 1 ? '1 thing' : `${hands} things`} kept here can not go home as it is: it is for you to say how.`;
   const seen = asOf === null ? '' : ` You see the garden as of ${asOf}, and what you did since.`;
   if (away && waiting > 0) return `${waiting} kept on this device, not yet at home`;
@@ -49,7 +51,7 @@ const counted = (entries: readonly Entry[]) => ({
 export function Standing() {
   const router = useRouter();
   const path = usePathname();
-  const { entries, away, why, asOf } = useReach();
+  const { entries, away, why, shut, asOf } = useReach();
   const walks = useWalking(unsentWalks);
   const newer = useInstalled((i) => i.newer);
   const zone = useGarden().data?.zone;
@@ -60,22 +62,28 @@ export function Standing() {
   const line = sayStanding({
     away,
     why,
+    shut,
     asOf: asOf && zone && now !== undefined ? sayWhen(instant(Date.parse(asOf)), now, zone) : null,
     waiting: some,
     hands,
     late,
   });
   // the screen itself says it all
-  if (path === '/kept') return null;
+  if (path === (shut ? '/door' : '/kept')) return null;
   if (line === null) return newer && path === '/' ? <Newer /> : null;
   return (
-    <Pressable role="link" aria-label={`${line}: show`} onPress={() => router.navigate('/kept')} className="border-t border-line bg-slate px-5 py-2">
+    <Pressable
+      role="link"
+      aria-label={`${line}: ${shut ? 'let it in' : 'show'}`}
+      onPress={() => router.navigate(shut ? '/door' : '/kept')}
+      className="border-t border-line bg-slate px-5 py-2"
+    >
       <View role="status" className="min-h-[32px] flex-row items-center justify-between gap-3">
         <T kind="small" className="min-w-0 flex-1">
           {line}
         </T>
         <T kind="small" className="underline">
-          Show
+          {shut ? 'Let it in' : 'Show'}
         </T>
       </View>
     </Pressable>

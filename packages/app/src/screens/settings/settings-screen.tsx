@@ -13,6 +13,7 @@ import { Section } from '../../ui/row';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { CopiesKept } from './copies-kept';
+import { Household } from './household';
 import { OutOfReach } from './out-of-reach';
 import { GardenFields } from './garden-fields';
 import { gardenFormOf, gardenResolver, readGarden } from './garden-form';
@@ -67,6 +68,7 @@ function Form({ garden, kept, onKept }: FormProps) {
         <Choice label="Appearance" value={appearance} onChange={setAppearance} options={LOOKS} />
         <WeatherFile />
         <OutOfReach />
+        <Household />
         <CopiesKept />
         {demo && <DemoClock />}
       </View>

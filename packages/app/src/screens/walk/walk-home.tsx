@@ -28,8 +28,9 @@ export function WalkHome() {
 
   const outbox = useWalking((w) => w.outbox);
   // what waits on this device knows more than the server's copy
-  const open =
-    running ?? outbox.find((w) => w.finishedAt === null) ?? walks.data?.find((w) => w.finishedAt === null && !outbox.some((o) => o.id === w.id)) ?? null;
+  const ours = running ?? outbox.find((w) => w.finishedAt === null) ?? null;
+  const others = walks.data?.find((w) => w.finishedAt === null && w.id !== running?.id && !outbox.some((o) => o.id === w.id)) ?? null;
+  const open = ours ?? others;
   const inOrder = walkingOrder(plantings ?? [], order ?? walks.data?.[0]?.stops.map((s) => s.plantingId) ?? []);
   const start = () => {
     if (now === undefined) return;
@@ -64,14 +65,19 @@ export function WalkHome() {
       footer={
         <ActionBar>
           {open && !open.finishedAt ? (
-            <Button title={`Go on: ${open.stops.filter((s) => s.state !== 'to-do').length} of ${open.stops.length} done`} onPress={() => takeUp(open)} />
+            <Button
+              title={`${open === others ? 'Go on with it' : 'Go on'}: ${open.stops.filter((s) => s.state !== 'to-do').length} of ${open.stops.length} done`}
+              onPress={() => takeUp(open)}
+            />
           ) : (
             <Button title="Start a walk" disabled={inOrder.length === 0} onPress={start} />
           )}
+          {open === others && others !== null && <Button kind="quiet" title="Start one of your own" onPress={start} />}
         </ActionBar>
       }
     >
       <View className="px-5">
+        {others && <Row mark="wait" title="A round is under way that was not begun on this device" sub={sayOthers(others, zone)} />}
         {plantings?.length === 0 && (
           <Empty
             title="Nothing planted yet"
@@ -107,6 +113,17 @@ export function WalkHome() {
       </View>
     </Page>
   );
+}
+
+/** Whoever comes second goes on with it, or knows that the same is done twice. */
+function sayOthers(walk: Walk, zone: string): string {
+  const at = (iso: string) => DateTime.fromISO(iso, { zone, locale: 'en-GB' }).toFormat('ccc d LLL, HH:mm');
+  const done = walk.stops.filter((s) => s.state !== 'to-do');
+  const last = done
+    .map((s) => s.at ?? '')
+    .sort()
+    .at(-1);
+  return `Begun ${at(walk.startedAt)}, ${done.length} of ${walk.stops.length} done${last ? `, the last at ${at(last)}` : ''}. Both of you can go on with it: what each counts is brought together.`;
 }
 
 /** Ten of them, and as many more as somebody wants to read. */

@@ -1,7 +1,7 @@
 import type { Planting, Stop, Walk, WalkPlan, WatchItem } from '@sleetbrook/core/api';
 import type { PartId } from '@sleetbrook/core/cards';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { usePlantings, useWalk, useWalkPlan } from '../../api/queries';
 import { useDrafts } from '../../state/drafts';
@@ -18,7 +18,8 @@ import { WalkResult } from './walk-result';
 /** One round of the garden: the stop at hand, or the result when it is finished. */
 export function WalkScreen({ id }: { readonly id: string }) {
   const running = useWalking((w) => w.walk);
-  const kept = useWalk(id, running?.id !== id);
+  const kept = useWalk(id, true);
+  useOthersTaps(kept.data);
   const plantings = usePlantings().data;
   const plan = useWalkPlan(id).data;
   if (!plantings || !plan)
@@ -30,6 +31,15 @@ export function WalkScreen({ id }: { readonly id: string }) {
   if (running?.id === id)
     return running.finishedAt ? <WalkResult walk={running} plantings={plantings} plan={plan} /> : <Walking walk={running} plantings={plantings} plan={plan} />;
   return <Read query={kept}>{(walk) => <WalkResult walk={walk} plantings={plantings} plan={plan} />}</Read>;
+}
+
+/** What another device does on the round at hand comes in by itself: once nothing of ours is on its way. */
+function useOthersTaps(theirs: Walk | undefined): void {
+  const { walk, unsent, met } = useWalking();
+  const newer = theirs !== undefined && walk?.id === theirs.id && unsent === 0 && theirs.revision > walk.revision;
+  useEffect(() => {
+    if (newer && theirs) met(theirs);
+  }, [newer, theirs, met]);
 }
 
 interface Props {
@@ -45,6 +55,7 @@ function Walking({ walk, plantings, plan }: Props) {
   const now = useNow();
   const changeStop = useWalking((w) => w.changeStop);
   const finish = useWalking((w) => w.finish);
+  const together = useWalking((w) => w.together);
   const setLook = useDrafts((d) => d.setLook);
   const firstToDo = Math.max(
     0,
@@ -101,6 +112,13 @@ function Walking({ walk, plantings, plan }: Props) {
         </View>
       }
     >
+      {together && (
+        <View role="status" className="px-5 pt-3">
+          <T kind="strong" className="text-ochre">
+            Another device is on this round too: what it counted is in here.
+          </T>
+        </View>
+      )}
       <ScrollView horizontal showsHorizontalScrollIndicator={false} className="mt-3" contentContainerClassName="gap-2 px-5" tabIndex={0}>
         {walk.stops.map((s, i) => (
           <Pressable
