@@ -9,6 +9,7 @@ import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
 import { gardenFileRoutes } from './copies/files';
 import { copyRoutes } from './copies/routes';
+import { spoiltIn } from './db/readable';
 import { clockRoutes } from './demo/routes';
 import { gardenRoutes } from './garden/routes';
 import { houseRoutes } from './house/routes';
@@ -125,7 +126,11 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
   router.use('/sheets/file', express.json({ limit: '5mb' }));
   router.use('/sheets/rates', express.json({ limit: '5mb' }));
   router.use(express.json({ limit: '256kb' }));
-  router.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo }));
+  router.get(
+    '/health',
+    (_req, res) =>
+      void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo, unreadable: spoiltIn(context.db).list() }),
+  );
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
   router.use(doorRoutes({ household: household ?? null, secureUrl: secureUrl ?? (() => null), log: context.log }));
   for (const routes of [

@@ -8,6 +8,7 @@ import { fixedClock, runningClock, systemClock } from './clock';
 import { copyNightly, lookInto, newestVersion, NoCopy, restore, sayHolds, sweepHalves } from './db/copies';
 import { FolderTaken, lockFolder } from './db/lock';
 import { Damaged, openDatabase, type Db } from './db/open';
+import { spoiltIn } from './db/readable';
 import { copiesIn, COPIES } from './db/safe-copy';
 import { seedLarkfold } from './demo/larkfold';
 import { announce } from './household/announce';
@@ -86,6 +87,13 @@ const work = existsSync(worker) ? workInLanes(pathToFileURL(worker), log) : Obje
 function openGarden(): Opened {
   const db = openDatabase(folder, MIGRATIONS, (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date'));
   const endCopies = copyNightly(db, folder, log);
+  // a row that can not be read is noticed at the start, beside everything else
+  const spoilt = spoiltIn(db);
+  spoilt.onFound = (one) => log.error(one, 'a row can not be read');
+  void work('lookThrough', join(folder, 'sleetbrook.db')).then(
+    (found) => found.forEach((one) => spoilt.add(one)),
+    (err: unknown) => log.warn({ err }, 'the garden was not looked through'),
+  );
   const context = { db, folder, migrations: MIGRATIONS, clock: clockOf(db), log, demo: settings.demo, seed: 6, work };
   if (settings.demo) seedLarkfold(context);
   return {
@@ -153,15 +161,6 @@ const listening = ({ server: of, port: at, setting }: (typeof sides)[number]) =>
     });
     of.listen(at, host, resolved);
   });
-await Promise.all(sides.map(listening));
-log.info({ host, port: portOf(server), secure: secure?.url() ?? null, folder, demo: settings.demo, passcode: household !== null }, 'started');
-process.stdout.write(`Sleetbrook is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${portOf(server)}\n`);
-if (secure && household && certificate) {
-  const words = household.household.pair().words;
-  const plain = `http://${hosts.likeliest}:${portOf(server)}`;
-  process.stdout.write(await announce({ secure: secure.url() ?? '', plain, words, drawn: household.drawn, root: certificate.root, fresh: certificate.fresh }));
-} else if (household?.drawn) process.stdout.write(`The household’s passcode, shown this once: ${household.drawn}\n`);
-
 /** Running requests get so long; then their lines are cut, and what was not confirmed was not written. */
 const LAST_MS = 2000;
 
@@ -186,3 +185,12 @@ function stop(signal: string): void {
 }
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
+
+await Promise.all(sides.map(listening));
+log.info({ host, port: portOf(server), secure: secure?.url() ?? null, folder, demo: settings.demo, passcode: household !== null }, 'started');
+process.stdout.write(`Sleetbrook is ready at http://${host === '0.0.0.0' ? '127.0.0.1' : host}:${portOf(server)}\n`);
+if (secure && household && certificate) {
+  const words = household.household.pair().words;
+  const plain = `http://${hosts.likeliest}:${portOf(server)}`;
+  process.stdout.write(await announce({ secure: secure.url() ?? '', plain, words, drawn: household.drawn, root: certificate.root, fresh: certificate.fresh }));
+} else if (household?.drawn) process.stdout.write(`The household’s passcode, shown this once: ${household.drawn}\n`);

@@ -9,7 +9,7 @@ import type { LabelSheet } from '@sleetbrook/core/label';
 import { SHEETS } from '@sleetbrook/core/sheets';
 import { createApp, type AppOptions } from '../src/app';
 import { fixedClock } from '../src/clock';
-import { openDatabase } from '../src/db/open';
+import { openDatabase, type Db } from '../src/db/open';
 import { seedLarkfold } from '../src/demo/larkfold';
 import { Serving, type Opened } from '../src/serving';
 import { workHere } from '../src/threads/jobs';
@@ -27,15 +27,16 @@ interface HarnessOptions extends AppOptions {
 export function harness({ demo = true, now: usual = NOW, log = pino({ level: 'silent' }), ...options }: HarnessOptions = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'sleetbrook-test-'));
   let serving: Serving;
-  const open = (now: string): Opened => {
+  const open = (now: string, prepare: (db: Db) => void): Opened => {
     const db = openDatabase(folder, MIGRATIONS);
+    prepare(db);
     const context = { db, folder, migrations: MIGRATIONS, clock: fixedClock(new Date(now), db), log, demo, seed: 6, work: workHere };
     if (demo) seedLarkfold(context);
     return { context, close: () => db.close() };
   };
-  const start = (now = usual) => {
+  const start = (now = usual, prepare: (db: Db) => void = () => undefined) => {
     serving = new Serving(
-      () => open(now),
+      () => open(now, prepare),
       (context) => createApp(context, options),
     );
     return request(serving.handle);
@@ -47,6 +48,8 @@ export function harness({ demo = true, now: usual = NOW, log = pino({ level: 'si
       serving.close();
       return start(now);
     },
+    /** Lets go of the file; `start` opens it again. */
+    stopServing: () => serving.close(),
     stop: () => {
       serving.close();
       rmSync(folder, { recursive: true, force: true });

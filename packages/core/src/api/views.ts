@@ -10,7 +10,17 @@ import { treatmentSchema } from './treatment';
 export const clockSchema = z.object({ now: instantSchema, fixed: z.boolean() });
 export type Clock = z.infer<typeof clockSchema>;
 
-export const healthSchema = z.object({ status: z.literal('ok'), version: z.string(), now: instantSchema, demo: z.boolean() });
+/** Something in the database that can not be read; the rest of it is there. */
+export const unreadableSchema = z.object({ kind: z.string(), id: z.string(), why: z.string() });
+export type Unreadable = z.infer<typeof unreadableSchema>;
+
+export const healthSchema = z.object({
+  status: z.literal('ok'),
+  version: z.string(),
+  now: instantSchema,
+  demo: z.boolean(),
+  unreadable: z.array(unreadableSchema).default([]),
+});
 
 /** Who says what an hour is like: a loaded file, a look at the sky, or the demonstration, which makes it up. */
 export const HOUR_SOURCES = ['file', 'seen', 'demonstration'] as const;

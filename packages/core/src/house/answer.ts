@@ -76,7 +76,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
 
   const at = (method: Method, path: string, run: Way['run']): Way => ({ method, pattern: new RegExp(`^${path.replace(':id', '([^/]+)')}$`), run });
   return [
-    at('GET', '/health', () => ({ status: 'ok', version: from.version, now: now().toISOString(), demo: from.demo })),
+    at('GET', '/health', () => ({ status: 'ok', version: from.version, now: now().toISOString(), demo: from.demo, unreadable: [] })),
     at('GET', '/clock', () => ({ now: now().toISOString(), fixed: from.clock.fixed })),
     at('GET', '/garden', garden.read),
     at('PUT', '/garden', ({ body }) => garden.save(body)),

@@ -1,6 +1,7 @@
 import type { Case, Lap } from '@sleetbrook/core/api';
 import type { PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 import { beforeOf } from '../db/paging';
 
 interface CaseRow {
@@ -79,16 +80,26 @@ export function caseStore(db: Db) {
     closedAt: r.closed_at,
     laps: ls.map(lapFrom),
   });
+  const read = reading<CaseRow, Case>(
+    db,
+    'cases',
+    (r) => r.id,
+    (r) => toCase(r, laps.all(r.id)),
+  );
   return {
     find: (id: string): Case | undefined => {
-      const row = one.get(id);
-      return row && toCase(row, laps.all(id));
+      return read.one(one.get(id));
     },
     list: (status: Case['status'], { after, limit }: PageOf): Case[] => {
       const page = [status, ...beforeOf(after), limit] as const;
       const grouped = new Map<string, LapRow[]>();
       for (const l of lapsByStatus.all(...page)) grouped.set(l.case_id, [...(grouped.get(l.case_id) ?? []), l]);
-      return byStatus.all(...page).map((r) => toCase(r, grouped.get(r.id) ?? []));
+      return reading<CaseRow, Case>(
+        db,
+        'cases',
+        (r) => r.id,
+        (r) => toCase(r, grouped.get(r.id) ?? []),
+      ).all(byStatus.all(...page));
     },
     /** Call inside a transaction. */
     save: (c: Case) => {
@@ -96,6 +107,7 @@ export function caseStore(db: Db) {
       upsert.run({ ...row, lookId: row.lookId ?? '' });
       dropLaps.run(c.id);
       list.forEach((lap, number) => addLap.run({ ...lap, also: JSON.stringify(lap.also), caseId: c.id, number }));
+      read.written(c.id);
     },
   };
 }

@@ -4,7 +4,7 @@ import type { Copy, Holds } from '@sleetbrook/core/api';
 import Database from 'better-sqlite3';
 import { DateTime } from 'luxon';
 import type { Logger } from 'pino';
-import type { Db } from './open';
+import { damageOf, type Db } from './open';
 import { COPIES, copiesIn, copyTo } from './safe-copy';
 
 /** So many of a kind are kept, the newest. What was copied before a migration or a restore stays. */
@@ -112,8 +112,8 @@ export function lookInto(path: string): Holds {
   let db: Db | undefined;
   try {
     db = new Database(path, { readonly: true });
-    const [{ quick_check: state } = { quick_check: 'no answer' }] = db.pragma('quick_check(1)') as { quick_check: string }[];
-    if (state !== 'ok') throw new NoCopy(`it is damaged (${state.split('\n').join(' ')})`);
+    const damage = damageOf(db);
+    if (damage !== null) throw new NoCopy(`it is damaged (${damage.split('\n').join(' ')})`);
     const open = db;
     // a file from elsewhere must not do anything by itself
     const [acts] = db.prepare<[], { name: string }>("SELECT name FROM sqlite_master WHERE type IN ('trigger', 'view')").all();

@@ -9,6 +9,15 @@ export type Db = Database.Database;
 /** The database file is damaged. */
 export class Damaged extends Error {}
 
+/** What SQLite says of a row that breaks a rule of its table: such a one hides itself, see `readable.ts`. */
+const OF_A_ROW = /^(CHECK constraint failed|NULL value|non-\w+ value|\w+ value) in /;
+
+/** What is damaged in the file itself, so that no row of it can be relied on; null where nothing is. */
+export function damageOf(db: Db): string | null {
+  const said = (db.pragma('quick_check(1000)') as { quick_check: string }[]).map((r) => r.quick_check);
+  return said.length === 0 ? 'no answer' : (said.find((line) => line !== 'ok' && !OF_A_ROW.test(line)) ?? null);
+}
+
 /**
  * Opens (and creates) the database in a folder and brings it up to date; nobody else on the machine may read it.
  * Every confirmed write is on the disk: WAL with full synchronisation survives a kill at any moment. Before a migration
@@ -30,8 +39,8 @@ export function openDatabase(
     db.pragma('synchronous = FULL');
     db.pragma('foreign_keys = ON');
     db.pragma('busy_timeout = 3000');
-    const [{ quick_check: state } = { quick_check: 'no answer' }] = db.pragma('quick_check(1)') as { quick_check: string }[];
-    if (state !== 'ok') throw new Damaged(state);
+    const damage = damageOf(db);
+    if (damage !== null) throw new Damaged(damage);
     let copy: string | null = null;
     const numbers = migrate(db, migrationsDir, {
       before: (version) => (copy = copyTo(db, folder, `before-version-${String(version + 1).padStart(4, '0')}.db`)),

@@ -17,6 +17,9 @@ const problemFor = (error: unknown): HttpProblem | null => {
   const status = (error as { statusCode?: unknown }).statusCode;
   if (typeof status === 'number' && status >= 400 && status < 500) return new HttpProblem(status, 'Not readable', 'What was sent can not be read.');
   if ((error as { code?: string }).code === 'SQLITE_FULL') return new HttpProblem(507, 'No space', 'The disk is full: nothing was saved.');
+  // it is there, and could not be read: a write must not go over it
+  if (/^SQLITE_CONSTRAINT_(PRIMARYKEY|UNIQUE)$/.test((error as { code?: string }).code ?? ''))
+    return new HttpProblem(409, 'It is there already', 'It is in the database in a form that can not be read: put a copy back (Settings, Copies).');
   return null;
 };
 

@@ -1,5 +1,6 @@
 import type { Look } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 
 interface Row {
   id: string;
@@ -23,6 +24,7 @@ const fromRow = (r: Row): Look => ({
 });
 
 export function lookStore(db: Db) {
+  const read = reading(db, 'looks', (r: Row) => r.id, fromRow);
   const one = db.prepare<[string], Row>('SELECT * FROM look WHERE id = ?');
   const byCase = db.prepare<[string], Row>('SELECT * FROM look WHERE case_id = ? ORDER BY at');
   const lately = db.prepare<[string], Row>('SELECT * FROM look WHERE at >= ? ORDER BY at');
@@ -32,11 +34,10 @@ export function lookStore(db: Db) {
   const attach = db.prepare('UPDATE look SET case_id = ? WHERE id = ? AND case_id IS NULL');
   return {
     find: (id: string): Look | undefined => {
-      const row = one.get(id);
-      return row && fromRow(row);
+      return read.one(one.get(id));
     },
-    ofCase: (caseId: string): Look[] => byCase.all(caseId).map(fromRow),
-    since: (at: string): Look[] => lately.all(at).map(fromRow),
+    ofCase: (caseId: string): Look[] => read.all(byCase.all(caseId)),
+    since: (at: string): Look[] => read.all(lately.all(at)),
     add: ({ count, ...l }: Look) => insert.run({ ...l, answers: JSON.stringify(l.answers), affected: count?.affected ?? null, looked: count?.looked ?? null }),
     attach: (id: string, caseId: string) => attach.run(caseId, id),
   };

@@ -1,6 +1,7 @@
 import type { Planting } from '@sleetbrook/core/api';
 import type { KeptPlanting } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 
 interface Row {
   id: string;
@@ -24,7 +25,8 @@ interface Row {
   deleted_at: string | null;
 }
 
-const fromRow = (r: Row): Planting => ({
+const fromRow = (r: Row): KeptPlanting => ({
+  deleted: r.deleted_at !== null,
   id: r.id,
   revision: r.revision,
   name: r.name,
@@ -46,6 +48,7 @@ const fromRow = (r: Row): Planting => ({
 });
 
 export function plantingStore(db: Db) {
+  const read = reading<Row, KeptPlanting>(db, 'plantings', (r) => r.id, fromRow);
   const all = db.prepare<[], Row>('SELECT * FROM planting WHERE deleted_at IS NULL ORDER BY place, name');
   const every = db.prepare<[], Row>('SELECT * FROM planting');
   const one = db.prepare<[string], Row>('SELECT * FROM planting WHERE id = ?');
@@ -59,14 +62,14 @@ export function plantingStore(db: Db) {
   const remove = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ? AND deleted_at IS NULL');
   const restore = db.prepare('UPDATE planting SET deleted_at = NULL WHERE id = ?');
   return {
-    list: (): Planting[] => all.all().map(fromRow),
-    every: (): KeptPlanting[] => every.all().map((r) => ({ ...fromRow(r), deleted: r.deleted_at !== null })),
+    list: (): Planting[] => read.all(all.all()).map(({ deleted: _d, ...p }) => p),
+    every: (): KeptPlanting[] => read.all(every.all()),
     /** Deleted ones too: records go on referring to them. */
-    find: (id: string): KeptPlanting | undefined => {
-      const row = one.get(id);
-      return row && { ...fromRow(row), deleted: row.deleted_at !== null };
+    find: (id: string): KeptPlanting | undefined => read.one(one.get(id)),
+    save: (p: Planting) => {
+      upsert.run({ ...p, edible: p.edible ? 1 : 0, dense: p.dense ? 1 : 0, about: JSON.stringify(p.about) });
+      read.written(p.id);
     },
-    save: (p: Planting) => upsert.run({ ...p, edible: p.edible ? 1 : 0, dense: p.dense ? 1 : 0, about: JSON.stringify(p.about) }),
     remove: (id: string, at: Date) => remove.run(at.toISOString(), id),
     restore: (id: string) => restore.run(id),
   };

@@ -1,7 +1,9 @@
 import type { ShedItem } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 
 interface Row {
+  id: string;
   revision: number;
   document: string;
 }
@@ -9,22 +11,25 @@ const fromRow = (r: Row): ShedItem => ({ ...(JSON.parse(r.document) as ShedItem)
 
 /** What stands in the shed. */
 export function shedStore(db: Db) {
-  const all = db.prepare<[], Row>('SELECT revision, document FROM shed_item ORDER BY name, id');
-  const mixes = db.prepare<[], Row>("SELECT revision, document FROM shed_item WHERE kind = 'mix' ORDER BY use_by");
-  const one = db.prepare<[string], Row>('SELECT revision, document FROM shed_item WHERE id = ?');
+  const read = reading(db, 'shed', (r: Row) => r.id, fromRow);
+  const all = db.prepare<[], Row>('SELECT id, revision, document FROM shed_item ORDER BY name, id');
+  const mixes = db.prepare<[], Row>("SELECT id, revision, document FROM shed_item WHERE kind = 'mix' ORDER BY use_by");
+  const one = db.prepare<[string], Row>('SELECT id, revision, document FROM shed_item WHERE id = ?');
   const upsert = db.prepare(`
     INSERT INTO shed_item (id, revision, kind, name, use_by, document) VALUES (@id, @revision, @kind, @name, @useBy, @document)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, kind = excluded.kind, name = excluded.name, use_by = excluded.use_by, document = excluded.document`);
   const remove = db.prepare('DELETE FROM shed_item WHERE id = ?');
   return {
-    list: (): ShedItem[] => all.all().map(fromRow),
+    list: (): ShedItem[] => read.all(all.all()),
     /** Left-over mixes, the first to run out first. */
-    mixes: (): ShedItem[] => mixes.all().map(fromRow),
+    mixes: (): ShedItem[] => read.all(mixes.all()),
     find: (id: string): ShedItem | undefined => {
-      const row = one.get(id);
-      return row && fromRow(row);
+      return read.one(one.get(id));
     },
-    put: (i: ShedItem) => upsert.run({ id: i.id, revision: i.revision, kind: i.kind, name: i.name, useBy: i.useBy, document: JSON.stringify(i) }),
+    put: (i: ShedItem) => {
+      upsert.run({ id: i.id, revision: i.revision, kind: i.kind, name: i.name, useBy: i.useBy, document: JSON.stringify(i) });
+      read.written(i.id);
+    },
     remove: (id: string): boolean => remove.run(id).changes > 0,
   };
 }

@@ -1,5 +1,6 @@
 import type { Sprayer } from '@sleetbrook/core/api';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 
 interface Row {
   id: string;
@@ -19,6 +20,7 @@ const fromRow = (r: Row): Sprayer => ({
 });
 
 export function sprayerStore(db: Db) {
+  const read = reading(db, 'sprayers', (r: Row) => r.id, fromRow);
   const all = db.prepare<[], Row>('SELECT * FROM sprayer ORDER BY for_weedkiller, capacity_ml');
   const one = db.prepare<[string], Row>('SELECT * FROM sprayer WHERE id = ?');
   const upsert = db.prepare(`
@@ -26,12 +28,14 @@ export function sprayerStore(db: Db) {
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, capacity_ml = excluded.capacity_ml, for_weedkiller = excluded.for_weedkiller, calibrations = excluded.calibrations`);
   const remove = db.prepare('DELETE FROM sprayer WHERE id = ?');
   return {
-    list: (): Sprayer[] => all.all().map(fromRow),
+    list: (): Sprayer[] => read.all(all.all()),
     find: (id: string): Sprayer | undefined => {
-      const row = one.get(id);
-      return row && fromRow(row);
+      return read.one(one.get(id));
     },
-    put: (s: Sprayer) => upsert.run({ ...s, forWeedkiller: s.forWeedkiller ? 1 : 0, calibrations: JSON.stringify(s.calibrations) }),
+    put: (s: Sprayer) => {
+      upsert.run({ ...s, forWeedkiller: s.forWeedkiller ? 1 : 0, calibrations: JSON.stringify(s.calibrations) });
+      read.written(s.id);
+    },
     remove: (id: string): boolean => remove.run(id).changes > 0,
   };
 }

@@ -1,4 +1,5 @@
 import type { Card } from '@sleetbrook/core/mix';
+import Database from 'better-sqlite3';
 import type { ShedItem } from '@sleetbrook/core/api';
 import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
 import { shrink } from '../photos/shrink';
@@ -6,6 +7,8 @@ import { cardPdf } from '../print/card';
 import { labelPdf } from '../print/label';
 import { gardenIn } from '../garden-file/in';
 import { gardenOut } from '../garden-file/out';
+import { lookThrough } from '../db/readable';
+import { gardenRows } from '../garden-file/rows';
 import { lookInto, NoCopy, restore } from '../db/copies';
 import { checkPasscode, hashPasscode } from '../household/hash';
 import { invalid } from '../http/problem';
@@ -34,6 +37,15 @@ export const jobs = {
   holds: (path: string) => orRefuse(() => lookInto(path)),
   putBack: (of: { readonly folder: string; readonly from: string; readonly newest: number; readonly at: Date }) =>
     orRefuse(() => restore(of.folder, of.from, of.newest, of.at)),
+  /** What can not be read in a database. */
+  lookThrough: (path: string) => {
+    const db = new Database(path, { readonly: true });
+    try {
+      return lookThrough(gardenRows(db));
+    } finally {
+      db.close();
+    }
+  },
   gardenOut,
   gardenIn,
 };

@@ -19,7 +19,7 @@ export function treatmentRoutes(context: Context): Router {
       const rows = store.pageAsJson({ after: placeOf(req.query['before']), limit: PAGE });
       const last = rows.at(-1);
       const next = rows.length === PAGE && last ? `${last.finishedAt}~${last.id}` : null;
-      res.type('json').send(`{"treatments":[${rows.map((r) => r.document).join(',')}],"next":${JSON.stringify(next)}}`);
+      res.type('json').send(`{"treatments":[${rows.flatMap((r) => r.document ?? []).join(',')}],"next":${JSON.stringify(next)}}`);
     })
     .get('/treatments/:id', (req, res) => void res.json(desk.find(req.params.id)))
     .put('/treatments/:id/strike', (req, res) => void res.json(strike(req.params.id, req.body)))

@@ -1,6 +1,7 @@
 import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
 import type { DatedTally, PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
+import { reading } from '../db/readable';
 import { beforeOf } from '../db/paging';
 
 interface WalkRow {
@@ -67,13 +68,13 @@ export function walkStore(db: Db) {
       })),
     };
   };
+  const read = reading(db, 'walks', (r: WalkRow) => r.id, full);
   return {
     find: (id: string): Walk | undefined => {
-      const row = one.get(id);
-      return row && full(row);
+      return read.one(one.get(id));
     },
-    list: ({ after, limit }: PageOf): Walk[] => newest.all(...beforeOf(after), limit).map(full),
-    since: (at: string): Walk[] => lately.all(at).map(full),
+    list: ({ after, limit }: PageOf): Walk[] => read.all(newest.all(...beforeOf(after), limit)),
+    since: (at: string): Walk[] => read.all(lately.all(at)),
     /** Every count since an instant, oldest first, but for one walk's. */
     talliesSince: (at: string, exceptWalk: string): DatedTally[] =>
       since.all(at, exceptWalk).map((t) => ({ troubleId: t.trouble_id, plantingId: t.planting_id, at: t.at, affected: t.affected, looked: t.looked })),
@@ -86,6 +87,7 @@ export function walkStore(db: Db) {
         addStop.run({ walkId: w.id, number, plantingId: s.plantingId, state: s.state, at: s.at, note: s.note });
         for (const t of s.tallies) addTally.run({ ...t, walkId: w.id, number, plantingId: s.plantingId, at: s.at ?? w.startedAt });
       });
+      read.written(w.id);
     },
   };
 }
