@@ -15,7 +15,7 @@ const id = (n: number) => `0197b000-0000-7000-8000-${n.toString().padStart(12, '
 const HOSTS = ['broad-bean', 'tomato', 'apple', 'rose', 'pea', 'potato', 'cabbage', 'carrot', 'lettuce', 'onion'];
 
 /** A busy garden of so many years: 60 plantings, and a year 300 treatments, 60 cases, 50 walks with their counts. */
-function fill(folder: string, years: number): void {
+export function fill(folder: string, years: number): void {
   const db = openDatabase(folder, MIGRATIONS);
   const plantings = plantingStore(db);
   const treatments = treatmentStore(db);
@@ -68,7 +68,7 @@ function fill(folder: string, years: number): void {
   db.close();
 }
 
-const READS = [
+export const READS = [
   '/garden',
   '/plantings',
   '/cases',
@@ -82,7 +82,7 @@ const READS = [
   '/pulse',
 ];
 
-async function p99(server: Server, path: string, times = 200): Promise<number> {
+export async function p99(server: Server, path: string, times = 200): Promise<number> {
   for (let i = 0; i < 20; i++) await (await server.ask('GET', path)).arrayBuffer();
   const took: number[] = [];
   for (let i = 0; i < times; i++) {

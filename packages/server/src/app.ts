@@ -19,6 +19,7 @@ import { letOnlyDevicesIn } from './household/guard';
 import type { Household } from './household/household';
 import { doorRoutes } from './household/routes';
 import { HttpProblem, problemHandler } from './http/problem';
+import { remembering } from './http/remember';
 import { lookRoutes } from './looks/routes';
 import { openApiDocument } from './openapi';
 import { photoRoutes } from './photos/routes';
@@ -132,6 +133,7 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
       void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo, unreadable: spoiltIn(context.db).list() }),
   );
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
+  router.use(remembering(context));
   router.use(doorRoutes({ household: household ?? null, secureUrl: secureUrl ?? (() => null), log: context.log }));
   for (const routes of [
     clockRoutes,

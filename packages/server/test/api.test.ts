@@ -308,6 +308,7 @@ describe('the demonstration clock', () => {
   test('moves on only, stays over a restart, and nowhere else', async () => {
     await put('/clock', { now: '2026-05-25T18:10:00.000Z' }).expect(200);
     await put('/clock', { now: '2026-05-24T18:10:00.000Z' }).expect(422);
+    await put('/clock', { now: '9999-01-01T00:00:00.000Z' }).expect(422);
     api = h.restart();
     expect((await get('/clock')).body.now).toBe('2026-05-25T18:10:00.000Z');
     const own = harness({ demo: false });

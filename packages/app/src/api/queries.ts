@@ -29,7 +29,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
 
-export const useHealth = () => useQuery({ queryKey: ['health'], queryFn: () => request('GET', '/health', healthSchema), staleTime: Infinity });
+export const useHealth = () => useQuery({ queryKey: ['health'], queryFn: () => request('GET', '/health', healthSchema), refetchInterval: 300_000 });
 export const useClock = () =>
   useQuery({ queryKey: ['clock'], queryFn: async () => ({ ...(await request('GET', '/clock', clockSchema)), readAt: Date.now() }), refetchInterval: 60_000 });
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => request('GET', '/garden', gardenSchema) });

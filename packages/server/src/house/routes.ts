@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Router } from 'express';
 import { parse } from '../http/problem';
+import { markOf } from '../http/remember';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { VERSION } from '../version';
@@ -9,9 +10,8 @@ import { snapshotOf } from './snapshot';
 /** Whether anything is new, and what a device takes along out of reach. */
 export function houseRoutes(context: Context): Router {
   const started = randomUUID().slice(0, 8);
-  // every row that was ever written by this server; nobody else has the folder open
-  const changes = context.db.prepare<[], { n: number }>('SELECT total_changes() AS n');
-  const mark = () => `${started}.${changes.get()?.n ?? 0}`;
+  const changed = markOf(context.db);
+  const mark = () => `${started}.${changed()}`;
   return Router()
     .get('/pulse', (_req, res) => void res.json({ mark: mark() }))
     .get('/snapshot', (req, res) => {

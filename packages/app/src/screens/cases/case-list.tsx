@@ -9,6 +9,7 @@ import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { Empty, Failed, Read } from '../../ui/states';
 import { sayDate } from '../garden/say-picking';
+import { Unreadable } from '../reach/unreadable';
 import { stationOf, STATION_WORDS } from './station';
 
 /** Open cases first, cleared ones below. */
@@ -46,6 +47,7 @@ export function CaseList() {
   };
   return (
     <Page title="Cases">
+      <Unreadable kinds={['cases', 'looks']} />
       <Read query={open}>
         {(list) =>
           list.length + cleared.length === 0 ? (

@@ -7,6 +7,7 @@ import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { Empty, Read } from '../../ui/states';
+import { Unreadable } from '../reach/unreadable';
 import { sayPicking } from './say-picking';
 
 /** Every planting by its place. */
@@ -37,6 +38,7 @@ export function GardenList() {
         </View>
       }
     >
+      <Unreadable kinds={['plantings', 'looks']} />
       <Read query={plantings}>
         {(list) =>
           list.length === 0 ? (

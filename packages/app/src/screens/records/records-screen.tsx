@@ -19,6 +19,7 @@ import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useWords } from '../../ui/words';
+import { Unreadable } from '../reach/unreadable';
 import { sayMl } from '../mix/measured-lines';
 
 /** Every treatment, newest first; more are read as you scroll. */
@@ -49,6 +50,7 @@ export function RecordsScreen() {
             <T kind="muted">{rows.length > 0 ? 'Newest first' : ''}</T>
             <Button kind="quiet" title="Write down something done" onPress={() => router.navigate('/records/new')} />
             <NotKept />
+            <Unreadable kinds={['treatments']} />
           </View>
         }
         ListEmptyComponent={

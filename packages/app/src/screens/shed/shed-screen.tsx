@@ -14,6 +14,7 @@ import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { sayMl } from '../mix/measured-lines';
+import { Unreadable } from '../reach/unreadable';
 import { AddMeasure, AddSprayer } from './add-kit';
 import { Shelf } from './shelf';
 import { SheetFiles } from './sheet-files';
@@ -33,6 +34,7 @@ export function ShedScreen() {
   if (!garden || !sprayers || !confirmations || !sheets || !items || now === undefined)
     return (
       <Page title="Shed">
+        <Unreadable kinds={['shed', 'soap', 'label-sheets', 'sprayers']} />
         <Loading />
       </Page>
     );

@@ -19,6 +19,7 @@ import { sayDate } from '../garden/say-picking';
 import { useCameBefore } from '../garden/use-came-before';
 import { useWide } from '../shell';
 import { WeatherMark } from '../time/weather-mark';
+import { Unreadable } from '../reach/unreadable';
 import { ClockBand } from './clock-band';
 import { StageAsked } from './stage-asked';
 import { LookAtOne } from './look-at-one';
@@ -88,6 +89,7 @@ export function TodayScreen() {
           })}
       footer={<LookAtOne plantings={plantings.data} />}
     >
+      <Unreadable />
       <View className="pt-4">
         {keepOut.map((c) => (
           <ClockBand key={c.treatmentId} clock={c} kind="keep-out" now={now} zone={g.zone} />

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useGarden, usePlantings, useWalks } from '../../api/queries';
+import { Unreadable } from '../reach/unreadable';
 import { useOlder } from '../../api/older';
 import { useNow } from '../../state/now';
 import { useWalking } from '../../state/walking';
@@ -77,6 +78,7 @@ export function WalkHome() {
       }
     >
       <View className="px-5">
+        <Unreadable kinds={['walks']} />
         {others && <Row mark="wait" title="A round is under way that was not begun on this device" sub={sayOthers(others, zone)} />}
         {plantings?.length === 0 && (
           <Empty

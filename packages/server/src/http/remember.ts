@@ -1,0 +1,59 @@
+import type { RequestHandler } from 'express';
+import type { ServerClock } from '../clock';
+import type { Db } from '../db/open';
+
+/** What is put together from the garden alone, and from the minute. */
+const FROM_THE_GARDEN = /^\/(garden|plantings|sprayers|shed-items|batches|walks|walk-plan|cases|treatments|sheets|confirmations|today|weather)$/;
+const MINUTE_MS = 60_000;
+/** No more is kept than this, bytes: some screens of every device of a household. */
+const MOST_BYTES = 4_000_000;
+
+interface Answer {
+  readonly body: string;
+  readonly link: string | undefined;
+}
+
+/**
+ * What a database is at: another mark says that something was written, by anybody; all writes go through this connection.
+ * A table that was exchanged for another changes no row, but the schema.
+ */
+export function markOf(db: Db): () => string {
+  const changes = db.prepare<[], { n: number }>('SELECT total_changes() AS n');
+  return () => `${changes.get()?.n ?? 0}.${db.pragma('schema_version', { simple: true }) as number}`;
+}
+
+/**
+ * Lists and what is put together of them are worked out once, and told again to whoever asks until something is written
+ * or the minute is over. A wait that ends within the minute is shown to its end: never shorter than it is.
+ */
+export function remembering({ db, clock }: { readonly db: Db; readonly clock: ServerClock }): RequestHandler {
+  const mark = markOf(db);
+  let at = '';
+  let bytes = 0;
+  const answers = new Map<string, Answer>();
+  const forget = (now: string) => {
+    at = now;
+    bytes = 0;
+    answers.clear();
+  };
+  return (req, res, next) => {
+    if (req.method !== 'GET' || !FROM_THE_GARDEN.test(req.path)) return next();
+    const now = `${mark()} ${Math.floor(clock.now().getTime() / MINUTE_MS)}`;
+    if (now !== at) forget(now);
+    const known = answers.get(req.url);
+    if (known) {
+      if (known.link !== undefined) res.set('Link', known.link);
+      return void res.type('json').send(known.body);
+    }
+    const send = res.send.bind(res);
+    res.send = (body: unknown) => {
+      if (typeof body === 'string' && res.statusCode === 200 && at === now) {
+        if (bytes + body.length > MOST_BYTES) forget(now);
+        bytes += body.length;
+        answers.set(req.url, { body, link: res.get('Link') });
+      }
+      return send(body);
+    };
+    next();
+  };
+}
