@@ -1,11 +1,9 @@
-const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }];
-
 const node = (name, extra = {}) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testMatch: ['<rootDir>/test/**/*.test.ts'],
-  transform: { '\\.m?[jt]s$': swc },
-  transformIgnorePatterns: ['node_modules/(?!(@sleetbrook|uuid)/)'],
+  transform: { '\\.m?[jt]s$': '<rootDir>/../../scripts/jest-transform.cjs' },
+  transformIgnorePatterns: ['node_modules/(?!(@sleetbrook|uuid|@jsquash)/)'],
   testEnvironment: 'node',
   ...extra,
 });

@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { READS } from './garden';
 import { Server } from './server';
 
-const READS = ['/garden', '/plantings', '/cases', '/cases?status=cleared', '/treatments', '/walks', '/shed-items', '/batches', '/sprayers', '/confirmations'];
 const all = async (server: Server) => JSON.stringify(await Promise.all(READS.map((p) => server.read(p))));
 
 /** A copy that is taken away, put into the place of another garden, and holds what the first one held; then taken back. */

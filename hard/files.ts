@@ -57,6 +57,8 @@ function attacks(count: number): Attack[] {
     photo('claims 1700 x 1700, holds little', claims(1700, 1700)),
     photo('12 megapixels', noise(4000, 3000, 40)),
     photo('3 megapixels', noise(2000, 1490, 60)),
+    photo('eight megapixels', noise(3264, 2448, 40)),
+    photo('as large as the app sends', noise(1600, 1600, 60)),
     photo('polyglot: a page', Buffer.concat([picture, Buffer.from('<script>alert(1)</script>')])),
     photo('nine megabytes of nothing', Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), Buffer.alloc(9_000_000)])),
     weather('ten years', hours(87_000)),

@@ -1,24 +1,6 @@
 import { randomUUID } from 'node:crypto';
+import { plantingNamed } from './garden';
 import { Server } from './server';
-
-const planting = (id: string) => ({
-  id,
-  revision: 0,
-  name: `Peas ${id.slice(-4)}`,
-  hostId: 'pea',
-  place: '',
-  site: 'outdoors',
-  stage: 'growing',
-  edible: true,
-  dense: false,
-  tolerance: 'usual',
-  areaM2: 4,
-  heightM: null,
-  trunkCm: null,
-  about: [],
-  pickFrom: null,
-  pickUntil: null,
-});
 
 /** Ends the server the hard way again and again in the middle of writes; what it confirmed must be there each time, and whole. */
 export async function kills(rounds: number): Promise<{ kills: number; lost: number; confirmed: number }> {
@@ -28,7 +10,7 @@ export async function kills(rounds: number): Promise<{ kills: number; lost: numb
   for (let n = 0; n < rounds; n++) {
     const writer = async () => {
       for (;;) {
-        const p = planting(randomUUID());
+        const p = plantingNamed(randomUUID());
         const response = await server.ask('PUT', `/plantings/${p.id}`, p);
         if (response.ok) confirmed.add(p.id);
       }

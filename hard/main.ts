@@ -2,6 +2,7 @@ import { backup } from './backup';
 import { guesses, rebinding } from './door';
 import { files } from './files';
 import { fuzz } from './fuzz';
+import { clockBack, diskFull, twoServers } from './house';
 import { kills } from './kills';
 import { offline } from './offline';
 import { Server } from './server';
@@ -34,6 +35,12 @@ async function main(): Promise<void> {
   say(`wrong passcodes looked at in a minute: ${guessesPerMinute}`);
   const backupRoundTrip = await backup();
   say(`a copy taken away and put back: ${backupRoundTrip ? 'the same garden' : 'ANOTHER GARDEN'}`);
+  const twoServersRefused = await twoServers();
+  say(`a second server on one folder: ${twoServersRefused ? 'turned away' : 'LET IN'}`);
+  const clockBackHeld = await clockBack();
+  say(`the clock a month back and forth: ${clockBackHeld ? 'all as it was, no wait shorter' : 'SOMETHING IS ANOTHER'}`);
+  const diskFullLost = diskFull();
+  say(`a full disk: ${diskFullLost === null ? 'this machine lends no small one' : `${diskFullLost} confirmed writes lost`}`);
   const twenty = await years(SHORT ? 2 : 20);
   say(
     `reads at ${SHORT ? 2 : 20} years, p99: ${twenty.reads.toFixed(1)} ms (${twenty.slowest}); walk plan ${twenty.walkPlan.toFixed(1)} ms; a device's copy ${twenty.snapshot.toFixed(1)} ms`,
@@ -60,6 +67,9 @@ async function main(): Promise<void> {
     guessesPerMinute,
     rebindRefused,
     backupRoundTrip,
+    twoServersRefused,
+    clockBackHeld,
+    diskFullLost,
   };
   if (JSON_LINE) process.stdout.write(`${JSON.stringify(line)}\n`);
   const broken =
@@ -69,7 +79,10 @@ async function main(): Promise<void> {
     line.status5xx > 0 ||
     line.guessesPerMinute > 10 ||
     !rebindRefused ||
-    !backupRoundTrip;
+    !backupRoundTrip ||
+    !twoServersRefused ||
+    !clockBackHeld ||
+    (diskFullLost ?? 0) > 0;
   process.exitCode = broken ? 1 : 0;
 }
 

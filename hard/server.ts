@@ -20,6 +20,8 @@ export class Server {
         PATH: process.env['PATH'] ?? '',
         PORT: this.base ? new URL(this.base).port : '0',
         LOG_LEVEL: 'silent',
+        // as npm start does
+        MALLOC_ARENA_MAX: '2',
         SLEETBROOK_DATA: this.folder,
         SLEETBROOK_NOW: NOW,
         SLEETBROOK_REQUESTS_A_MINUTE: '10000000',
@@ -49,6 +51,17 @@ export class Server {
     });
   }
   readonly kill = () => this.end('SIGKILL');
+  /** The lines it ends with, where it does not start. */
+  async refused(): Promise<string> {
+    const child = spawn(process.execPath, [MAIN], {
+      env: { PATH: process.env['PATH'] ?? '', PORT: '0', LOG_LEVEL: 'silent', ...this.env },
+      stdio: ['ignore', 'ignore', 'pipe'],
+    });
+    let err = '';
+    child.stderr.on('data', (d: Buffer) => (err += d.toString()));
+    const code = await new Promise((resolve) => child.once('exit', resolve));
+    return code === 0 ? '' : err.trim();
+  }
   /** The most memory it ever held, MB; null where the machine does not say. */
   mostMb(): number | null {
     const m = /VmHWM:\s+(\d+) kB/.exec(readFileSync(`/proc/${this.child?.pid}/status`, 'utf8'));

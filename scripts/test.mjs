@@ -16,5 +16,6 @@ const steps = [
   ['unit tests', 'npx', ['--no-install', 'jest', '--ci']],
   ['build', process.execPath, ['scripts/build.mjs']],
   ['browser tests', 'npx', ['--no-install', 'playwright', 'test']],
+  ['hard test, short', 'npx', ['--no-install', 'tsx', 'hard/main.ts', '--short']],
 ];
 for (const [name, command, args] of steps) if (!run(command, args)) fail(`npm test stopped at: ${name}`);

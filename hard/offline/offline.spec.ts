@@ -163,6 +163,78 @@ const WRITES: readonly Write[] = [
     },
     count: async (page) => ((await read<{ emergencyNumber: string }>(page, '/garden')).emergencyNumber === '112' ? 1 : 0),
   },
+  {
+    what: 'a record is struck out',
+    open: async (page) => {
+      await page.goto('/records');
+      await page
+        .getByRole('main')
+        .getByRole('button')
+        .filter({ hasText: /soap|pyrethr|sulfur|spray/i })
+        .first()
+        .click();
+      await page.getByRole('button', { name: 'Strike this record out' }).click();
+      await page.getByLabel('Why', { exact: true }).fill('The other bed');
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Strike it out' }).click();
+      await expect(page.getByText(/^Struck out on .*: The other bed$/)).toBeVisible();
+    },
+    count: async (page) => (await records(page)).filter((t) => t.struck !== null).length,
+  },
+  {
+    what: 'what is left in the shed is set',
+    open: async (page) => {
+      await page.goto('/shed');
+      await page.getByRole('button', { name: /^Potassium soap.*310 ml/ }).click();
+      await page.getByLabel('There is now').fill('120 ml');
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Set what is left' }).click();
+      await expect(page.getByLabel('There is now')).toHaveValue('');
+    },
+    count: async (page) => (await read<{ amount: number }[]>(page, '/shed-items')).filter((i) => i.amount === 120).length,
+  },
+  {
+    what: 'a sprayer is added',
+    open: async (page) => {
+      await page.goto('/shed');
+      await page.getByRole('button', { name: 'Add a sprayer' }).click();
+      await page.getByLabel('Name', { exact: true }).fill('Old pump');
+      await page.getByLabel(/^Holds, to the fill line/).fill('5 l');
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Add it' }).click();
+      await expect(page.getByRole('dialog')).toBeHidden();
+    },
+    count: async (page) => (await read<Named[]>(page, '/sprayers')).filter((x) => x.name === 'Old pump').length,
+  },
+  {
+    what: 'a label is compared',
+    open: async (page) => {
+      await page.goto('/shed/malathion-50-ec');
+      await expect(page.getByRole('checkbox').first()).toBeVisible();
+      for (const box of await page.getByRole('checkbox').all()) await box.click();
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'My label says the same' }).click();
+      await expect(page.getByRole('button', { name: /^Checked against my label/ })).toBeVisible();
+    },
+    count: async (page) => (await read<{ sheetId: string }[]>(page, '/confirmations')).filter((c) => c.sheetId === 'malathion-50-ec').length,
+  },
+  {
+    what: 'a label is typed in',
+    open: async (page) => {
+      await page.goto('/shed/new?from=potassium-soap');
+      await page.getByLabel('Name', { exact: true }).fill('Green bottle');
+      await page.getByRole('checkbox', { name: 'I compared every figure with the label in my hand' }).click();
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Keep this sheet' }).click();
+      await expect(page.getByRole('heading', { name: 'Green bottle' })).toBeVisible();
+    },
+    count: async (page) => (await read<Named[]>(page, '/sheets')).filter((x) => x.name === 'Green bottle').length,
+  },
 ];
 
 interface Way {
@@ -171,7 +243,7 @@ interface Way {
   /** After the act. */
   readonly find: (of: { page: Page; context: BrowserContext; server: TestServer }) => Promise<void>;
 }
-const WRITING = /\/api\/v1\/(garden|plantings|looks|cases|treatments|photos|walks)/;
+const WRITING = /\/api\/v1\/(garden|plantings|looks|cases|treatments|photos|walks|shed-items|sprayers|confirmations|sheets)/;
 const losing =
   (answers: boolean): Way['lose'] =>
   async ({ page }) => {

@@ -131,7 +131,7 @@ describe('photographs', () => {
   });
 
   test('taken on its side is turned upright', async () => {
-    const { width, height, jpeg } = shrink(withHiddenData(await picture(400, 200), 6));
+    const { width, height, jpeg } = await shrink(withHiddenData(await picture(400, 200), 6));
     expect([width, height]).toEqual([200, 400]);
     // orientation 6: the stored picture's left edge is the top, so red has come to the upper right
     const { data } = decode(jpeg);

@@ -6,16 +6,23 @@ export interface FieldError {
   readonly line?: number;
 }
 
+/** Whoever sent megabytes in one field is not sent them back. */
+const LONGEST = 400;
+const MOST_ERRORS = 500;
+const clip = (text: string): string => (text.length > LONGEST ? `${text.slice(0, LONGEST - 1)}…` : text);
+
 /** What is not taken, as RFC 9457 says it: whoever asked may see all of it. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,
     readonly title: string,
     readonly detail?: string,
-    readonly errors?: readonly FieldError[],
+    errors?: readonly FieldError[],
   ) {
     super(title);
+    if (errors) this.errors = errors.slice(0, MOST_ERRORS).map((e) => ({ ...e, field: clip(e.field), message: clip(e.message) }));
   }
+  readonly errors?: readonly FieldError[];
 }
 
 export const notFound = (what: string) => new Refusal(404, 'Not found', `There is no such ${what}.`);

@@ -1,15 +1,12 @@
-import { decode, encode } from 'jpeg-js';
 import { PHOTO_EDGE } from '@sleetbrook/core/api';
 import { invalid } from '@sleetbrook/core/house';
 import { imageSize } from 'image-size';
+import { decode, encode, type Pixels } from './codec';
 import { orientationOf, upright } from './orientation';
 import type { Shrunk } from './shrunk';
 
-/** Opening one, and writing it anew, takes some forty-five bytes a pixel. The app makes pictures smaller before it sends them, wherever the browser can open them. */
-const MAX_MEGAPIXELS = 3;
-/** For opening one. */
-const MAX_MEMORY_MB = 300;
-const QUALITY = 80;
+/** Opening one takes some ten bytes a pixel. What the app sends has been made smaller, to 1600 pixels each way, wherever the browser can open it. */
+const MAX_MEGAPIXELS = 8;
 const JPEG = [0xff, 0xd8, 0xff];
 
 /**
@@ -17,28 +14,22 @@ const JPEG = [0xff, 0xd8, 0xff];
  * what else was in the file (place, time, camera) does not come along.
  * @throws Refusal with a sentence for the grower
  */
-export function shrink(bytes: Uint8Array): Shrunk {
+export async function shrink(bytes: Uint8Array): Promise<Shrunk> {
   if (!JPEG.every((b, i) => bytes[i] === b)) throw not('This is not a photograph: send a JPEG picture.');
   // what it claims to be is read before it is opened: a small file can claim to be a large picture
   const megapixels = sizeOf(bytes) / 1e6;
   if (megapixels > MAX_MEGAPIXELS)
-    throw not(`This picture has ${Math.round(megapixels)} megapixels, and at most ${Math.floor(MAX_MEGAPIXELS)} can be opened here: make it smaller first.`);
-  const image = open(bytes);
+    throw not(`This picture has ${Math.round(megapixels)} megapixels, and at most ${MAX_MEGAPIXELS} can be opened here: make it smaller first.`);
+  const image = await open(bytes);
   const turned = upright(orientationOf(bytes), image.width, image.height);
   const scale = Math.min(1, PHOTO_EDGE / Math.max(turned.width, turned.height));
   const width = Math.max(1, Math.round(turned.width * scale));
   const height = Math.max(1, Math.round(turned.height * scale));
-  const data = Buffer.alloc(width * height * 4);
+  const data = new Uint8ClampedArray(width * height * 4);
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) average(image, turned.from, data, (y * width + x) * 4, x / scale, y / scale, 1 / scale);
   }
-  return { jpeg: encode({ data, width, height }, QUALITY).data, width, height };
-}
-
-interface Image {
-  readonly data: Uint8Array;
-  readonly width: number;
-  readonly height: number;
+  return { jpeg: await encode({ data, width, height }), width, height };
 }
 
 const not = (why: string) => invalid('photo', why);
@@ -53,16 +44,16 @@ function sizeOf(bytes: Uint8Array): number {
   }
 }
 
-function open(bytes: Uint8Array): Image {
+async function open(bytes: Uint8Array): Promise<Pixels> {
   try {
-    return decode(bytes, { useTArray: true, formatAsRGBA: true, maxResolutionInMP: MAX_MEGAPIXELS, maxMemoryUsageInMB: MAX_MEMORY_MB });
+    return await decode(bytes);
   } catch {
-    throw not('This picture can not be opened: it is damaged, or takes more memory than there is.');
+    throw not('This picture can not be opened: it is damaged.');
   }
 }
 
 /** The mean colour of the square of the upright picture at (x, y), written to `out` at `to`. */
-function average(image: Image, from: (x: number, y: number) => number, out: Buffer, to: number, x: number, y: number, side: number): void {
+function average(image: Pixels, from: (x: number, y: number) => number, out: Uint8ClampedArray, to: number, x: number, y: number, side: number): void {
   const x1 = Math.max(Math.floor(x) + 1, Math.floor(x + side));
   const y1 = Math.max(Math.floor(y) + 1, Math.floor(y + side));
   let r = 0;

@@ -37,7 +37,11 @@ export function parseWeatherCsv(text: string): HourlyWeather[] {
     const result = hourlyWeatherSchema.safeParse({ at: row['at']?.trim(), ...Object.fromEntries(COLUMNS.slice(1).map((c) => [c, numeric(row[c])])) });
     if (!result.success) {
       for (const issue of result.error.issues)
-        errors.push({ field: issue.path.join('.'), message: `Line ${line}: “${row[issue.path.join('.')] ?? ''}” ${issue.message.toLowerCase()}.`, line });
+        errors.push({
+          field: issue.path.join('.'),
+          message: `Line ${line}: “${(row[issue.path.join('.')] ?? '').slice(0, 40)}” ${issue.message.toLowerCase()}.`,
+          line,
+        });
       continue;
     }
     const at = Date.parse(result.data.at);
