@@ -15,7 +15,7 @@ const LIMERICK = {
 
 /** A house that its phones may come into, started as its household would. */
 const test = base.extend({
-  server: async ({}, give) => {
+  server: async ({ demo: _ }, give) => {
     const server = new TestServer(false, false, { SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0' });
     await server.start();
     await give(server);
