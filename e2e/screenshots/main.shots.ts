@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
-import { larkfold, test } from '../fixtures';
+import { expect, larkfold, test } from '../fixtures';
 import { lookAtSky, openCase, plant, settle } from '../journeys/kit';
+import { TestServer } from '../server';
 
 const DIR = join(__dirname, '../../docs/screenshots');
 const PHONE = { width: 390, height: 844 };
@@ -185,7 +186,7 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await shot(page, 'guard');
   });
 
-  test('names: found by one’s own words, two at once, not settled, known already', async ({ page, server }) => {
+  test('names: found by one’s own words, not settled', async ({ page, server }) => {
     test.setTimeout(120_000);
     await page.setViewportSize(PHONE);
     const place = {
@@ -209,13 +210,6 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await find.fill('white fuzz');
     await page.getByText('Underside').nth(1).waitFor();
     await shot(page, 'sign-search');
-    await see('whitefly', /^White flies rise/);
-    await see('pale still ovals', /^Pale still ovals/);
-    await see('blight', /^Large dark greasy blotches/);
-    await see('fuzz on the underside', /^Grey or purple down/);
-    await page.getByText(/Two at once:/).waitFor();
-    await shot(page, 'two');
-
     const peppers = await plant(page, { name: 'Peppers', hostId: 'pepper' });
     await page.goto(`/look/${peppers}`);
     await page.getByRole('button', { name: 'Leaf top', exact: true }).click();
@@ -224,14 +218,32 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByRole('button', { name: 'What now' }).click();
     await page.getByRole('button', { name: 'Not settled: keep watching' }).waitFor();
     await shot(page, 'not-settled');
-
-    await plant(page, { name: 'Roses', hostId: 'rose', edible: false });
-    await page.goto('/almanac/greenfly');
-    await page.getByRole('button', { name: 'It is on Roses' }).click();
-    await page.getByRole('button', { name: 'Tips', exact: true }).click();
-    await see('green bugs', /^Green or pink crowds/);
-    await find.fill('');
-    await page.getByRole('button', { name: /^It is greenfly.*: decide$/ }).waitFor();
-    await shot(page, 'known');
   });
+});
+
+test('the household: one more device, and a copy that is looked into', async ({ browser }) => {
+  const house = new TestServer(true, false, { SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0' });
+  await house.start();
+  try {
+    await expect.poll(() => house.printed).toContain('Where that fails');
+    const page = await browser.newPage({ baseURL: house.base, viewport: PHONE });
+    await page.goto('/');
+    await page.getByLabel('Words or passcode').fill(/and type: ([a-z ]+)\n/.exec(house.printed)?.[1] ?? '');
+    await page.getByLabel('This device is').fill('Phone in the shed');
+    await page.getByRole('button', { name: 'Let it in' }).click();
+    await page.getByRole('heading', { name: 'Let this device in' }).waitFor({ state: 'hidden' });
+    await page.request.post('/api/v1/copies');
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Let one more in' }).scrollIntoViewIfNeeded();
+    await page.getByRole('button', { name: 'Let one more in' }).click();
+    await page.getByText(/^They let in one device/).waitFor();
+    await shot(page, 'devices');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: /^Open the copy of/ }).click();
+    await page.getByRole('button', { name: 'Put it back' }).waitFor();
+    await shot(page, 'copies');
+    await page.close();
+  } finally {
+    await house.stop();
+  }
 });
