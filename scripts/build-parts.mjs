@@ -50,6 +50,19 @@ async function buildServiceWorker(dist) {
     dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\./,
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//],
+    // pictures that were seen lately are seen out of reach, too; at home the house is asked first, so that who is not let in sees none
+    runtimeCaching: [
+      {
+        urlPattern: /\/api\/v1\/photos\/[0-9a-f-]{36}$/,
+        handler: 'NetworkFirst',
+        options: {
+          cacheName: 'photographs',
+          networkTimeoutSeconds: 4,
+          expiration: { maxEntries: 150, maxAgeSeconds: 60 * 86_400 },
+          cacheableResponse: { statuses: [200] },
+        },
+      },
+    ],
     clientsClaim: true,
     skipWaiting: false,
     cleanupOutdatedCaches: true,

@@ -53,7 +53,7 @@ test('the same planting changed on both sides: what differs is brought together,
   await asked.click();
   await expect(page.getByText('Changed here and at home, each in another way')).toBeVisible();
   await accessible(page);
-  const choice = page.getByRole('radiogroup', { name: 'Area, m²' });
+  const choice = page.getByRole('radiogroup', { name: 'Area', exact: true });
   await expect(choice.getByRole('radio')).toHaveCount(2);
   // only what clashes is asked
   await expect(page.getByRole('radiogroup')).toHaveCount(1);

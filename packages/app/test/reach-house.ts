@@ -50,7 +50,7 @@ const EMPTY: Snapshot = {
 };
 
 /** How the way to the house is. */
-export type Way = 'open' | 'down' | 'request-lost' | 'answer-lost' | 'busy';
+export type Way = 'open' | 'down' | 'request-lost' | 'answer-lost' | 'busy' | 'too-many' | 'shut';
 
 /** A house that really answers, behind a way that fails as it is told. */
 export function houseOnTheWire() {
@@ -102,6 +102,8 @@ export function houseOnTheWire() {
     const method = (init.method ?? 'GET') as Ask['method'];
     const is = way();
     if (is === 'down' || is === 'request-lost') throw new TypeError('Failed to fetch');
+    if (is === 'too-many') return respond(429, { type: 'about:blank', title: 'Too many requests', status: 429 });
+    if (is === 'shut') return respond(401, { type: 'about:blank', title: 'Not let in', status: 401, detail: 'This device is not let in.' });
     if (is === 'busy') return respond(503, { type: 'about:blank', title: 'Busy', status: 503 });
     const body =
       typeof init.body === 'string'

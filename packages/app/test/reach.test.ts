@@ -120,6 +120,20 @@ describe('in reach', () => {
     await home();
     expect(notHome()).toEqual([]);
   });
+  test('a house that has too much to do is there all the same; one that does not let this device in says so, and nothing is lost', async () => {
+    house.be('too-many');
+    await look();
+    expect([states(), app.useReach.getState().away, app.useReach.getState().shut]).toEqual([['waiting'], false, false]);
+    await app.pulse();
+    expect(app.useReach.getState().away).toBe(false);
+    house.be('shut');
+    await app.pulse();
+    expect(app.useReach.getState()).toMatchObject({ away: true, shut: true, why: 'This device is not let in.' });
+    expect(states()).toEqual(['waiting']);
+    await home();
+    expect(app.useReach.getState()).toMatchObject({ away: false, shut: false, why: null });
+    expect(notHome()).toEqual([]);
+  });
 });
 
 describe('out of reach', () => {

@@ -102,7 +102,7 @@ async function write(method: WriteMethod, path: string, body: unknown, { type = 
 /** Sent while whoever wrote it stands before it. */
 async function straightOn(entry: Entry): Promise<unknown> {
   const delivery = await deliver(entry);
-  if (delivery.is === 'no-answer') found(false, delivery.why, delivery.shut);
+  if (delivery.is === 'no-answer') foundAway(delivery);
   else found(true);
   switch (delivery.is) {
     case 'home':

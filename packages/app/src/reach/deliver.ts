@@ -11,7 +11,12 @@ export type Delivery =
   | { readonly is: 'home'; readonly answer: unknown; /** As it was sent in the end. */ readonly body: unknown }
   | { readonly is: 'refused'; readonly problem: Problem }
   | { readonly is: 'asks'; readonly home: Doc; readonly clashes: readonly Clash[] }
-  | { readonly is: 'no-answer'; readonly why: string | null; /** This device is not let in. */ readonly shut: boolean };
+  | {
+      readonly is: 'no-answer';
+      readonly message: string;
+      /** This device is not let in. */ readonly shut: boolean;
+      /** It is there, and busy. */ readonly busy: boolean;
+    };
 
 /** How often a change is brought together anew when others write at the same moment. */
 const TRIES = 4;
@@ -76,7 +81,7 @@ export async function deliver(entry: Entry): Promise<Delivery> {
   try {
     return await attempt(entry, TRIES);
   } catch (e) {
-    if (e instanceof NoAnswer) return { is: 'no-answer', why: e.message || null, shut: e.shut };
+    if (e instanceof NoAnswer) return { is: 'no-answer', message: e.message, shut: e.shut, busy: e.busy };
     if (e instanceof ApiProblem) return { is: 'refused', problem: e.problem };
     throw e;
   }

@@ -30,7 +30,8 @@ export function found(there: boolean, why: string | null = null, shut = false): 
   if (was.away === !there && was.why === why && was.shut === shut) return;
   useReach.setState({ away: !there, why: there ? null : why, shut });
 }
-export const foundAway = (e: NoAnswer): void => found(false, e.message || null, e.shut);
+/** A house that only says it is busy is there. */
+export const foundAway = (e: Pick<NoAnswer, 'message' | 'shut' | 'busy'>): void => (e.busy ? found(true) : found(false, e.message || null, e.shut));
 
 /** Takes down what became of a write. */
 export async function settleEntry(entry: Entry, delivery: Delivery): Promise<void> {
@@ -76,7 +77,7 @@ async function sendAll(): Promise<void> {
       if (!next) break;
       const delivery = await deliver(next);
       if (delivery.is === 'no-answer') {
-        found(false, delivery.why, delivery.shut);
+        foundAway(delivery);
         break;
       }
       found(true);

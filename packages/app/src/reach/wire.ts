@@ -17,6 +17,8 @@ export class NoAnswer extends Error {
   constructor(
     message?: string,
     readonly shut = false,
+    /** It answers, and has too much to do just now. */
+    readonly busy = false,
   ) {
     super(message);
   }
@@ -72,6 +74,6 @@ export async function send({ method, path, body, type = 'application/json' }: Se
   if (response.ok) return answer;
   const parsed = problemSchema.safeParse(answer);
   const found = parsed.success ? parsed.data : problem('Something went wrong', 'Home can not do this just now.', response.status);
-  if (LATER.has(response.status) || response.status >= 500) throw new NoAnswer(found.detail ?? found.title, response.status === 401);
+  if (LATER.has(response.status) || response.status >= 500) throw new NoAnswer(found.detail ?? found.title, response.status === 401, response.status === 429);
   throw new ApiProblem(found);
 }

@@ -1,5 +1,5 @@
 import { findControlCard, findTroubleCard } from '@sleetbrook/core/cards';
-import { inSentence } from '@sleetbrook/core/measure';
+import { inSentence, sayIn, type Dimension, type UnitSystem } from '@sleetbrook/core/measure';
 import { nameOf } from './known';
 
 type Doc = Readonly<Record<string, unknown>>;
@@ -39,13 +39,13 @@ const FIELDS: Readonly<Record<string, string>> = {
   place: 'Place',
   stage: 'Stage',
   site: 'Where it grows',
-  areaM2: 'Area, m²',
+  areaM2: 'Area',
   about: 'About it',
   tolerance: 'How much is borne',
   pickFrom: 'Picked from',
   pickUntil: 'Picked until',
-  heightM: 'Height, m',
-  trunkCm: 'Round the trunk, cm',
+  heightM: 'Height',
+  trunkCm: 'Round the trunk',
   amount: 'What is left',
   note: 'Note',
   status: 'State',
@@ -65,10 +65,15 @@ const FIELDS: Readonly<Record<string, string>> = {
 export const fieldWords = (field: string): string =>
   FIELDS[field] ?? field.replace(/([A-Z])/g, (c) => ` ${c.toLowerCase()}`).replace(/^./, (c) => c.toUpperCase());
 
-/** A value as it can be read. */
-export function sayValue(field: string, value: unknown): string {
+/** Figures that are kept in one unit and read in the grower's: what one of theirs is in SI. */
+const SIZES: Readonly<Record<string, readonly [dimension: Dimension, si: number]>> = { areaM2: ['area', 1], heightM: ['length', 1], trunkCm: ['length', 0.01] };
+
+/** A value as it can be read, in the grower's units. */
+export function sayValue(field: string, value: unknown, units: UnitSystem = 'metric'): string {
   if (value === null || value === undefined || value === '') return 'nothing';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  const size = SIZES[field];
+  if (size && typeof value === 'number') return sayIn(value * size[1], size[0], units);
   if (field === 'troubleId') return findTroubleCard(String(value))?.name ?? String(value);
   if (field === 'laps' && Array.isArray(value)) return sayLaps(value as readonly Doc[]);
   if (Array.isArray(value)) return value.every((v) => typeof v === 'string') ? value.join(', ') || 'nothing' : `${value.length} of them`;

@@ -1,9 +1,10 @@
 import type { Look, Photo } from '@sleetbrook/core/api';
 import { useState } from 'react';
-import { Image, Pressable, ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import { T } from '../../ui/text';
 import { photoUri, useKeptPhotos } from './kept-photos';
 import { PhotoView } from './photo-view';
+import { Picture } from './picture';
 
 interface Props {
   readonly photos: readonly Photo[];
@@ -28,11 +29,7 @@ export function PhotoPairs({ photos, looks, sayDay }: Props) {
                 .filter((p) => p.lookId === look.id)
                 .map((p) => (
                   <Pressable key={p.id} role="button" aria-label={`Photograph of ${sayDay(look.at)}: enlarge`} onPress={() => setLarge(p)}>
-                    <Image
-                      source={{ uri: uris[p.id] ?? photoUri(p.id) }}
-                      accessibilityIgnoresInvertColors
-                      className="h-[150px] w-[150px] rounded-2xl border border-line"
-                    />
+                    <Picture uri={uris[p.id] ?? photoUri(p.id)} className="h-[150px] w-[150px] rounded-2xl border border-line" />
                   </Pressable>
                 ))}
             </View>

@@ -1,6 +1,6 @@
 import { MAX_PHOTOS_PER_LOOK, type Photo } from '@sleetbrook/core/api';
 import { useState } from 'react';
-import { Image, Pressable, ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import { useRemovePhoto, useRestorePhoto, useSendPhoto } from '../../api/mutations';
 import { choosePhotos } from '../../api/photos';
 import { useLookPhotos } from '../../api/queries';
@@ -8,6 +8,7 @@ import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
 import { photoUri, useKeptPhotos } from './kept-photos';
+import { Picture } from './picture';
 import { PhotoView } from './photo-view';
 
 /** Photographs of one look: added, looked at large, taken away again. */
@@ -47,11 +48,7 @@ export function PhotoStrip({ lookId }: { readonly lookId: string }) {
         <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerClassName="gap-3">
           {photos.map((p, i) => (
             <Pressable key={p.id} role="button" aria-label={`Photograph ${i + 1} of ${photos.length}: enlarge`} onPress={() => setLarge(p)}>
-              <Image
-                source={{ uri: uris[p.id] ?? photoUri(p.id) }}
-                accessibilityIgnoresInvertColors
-                className="h-[120px] w-[120px] rounded-2xl border border-line"
-              />
+              <Picture uri={uris[p.id] ?? photoUri(p.id)} className="h-[120px] w-[120px] rounded-2xl border border-line" />
             </Pressable>
           ))}
         </ScrollView>

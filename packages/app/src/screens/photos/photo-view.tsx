@@ -1,8 +1,9 @@
 import type { Photo } from '@sleetbrook/core/api';
-import { Image, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { photoUri, useKeptPhotos } from './kept-photos';
+import { Picture } from './picture';
 
 interface Props {
   readonly photo: Photo | null;
@@ -17,12 +18,7 @@ export function PhotoView({ photo, onClose, onRemove }: Props) {
   return (
     <Sheet open title="Photograph" onClose={onClose}>
       <View style={{ aspectRatio: photo.width / photo.height }} className="w-full">
-        <Image
-          source={{ uri: uris[photo.id] ?? photoUri(photo.id) }}
-          alt="Photograph of what was seen"
-          resizeMode="contain"
-          className="h-full w-full rounded-2xl"
-        />
+        <Picture uri={uris[photo.id] ?? photoUri(photo.id)} alt="Photograph of what was seen" resizeMode="contain" className="h-full w-full rounded-2xl" />
       </View>
       {onRemove && <Button kind="quiet" title="Remove this photograph" onPress={() => onRemove(photo.id)} />}
     </Sheet>

@@ -154,6 +154,7 @@ function Choosing({
   readonly busy: boolean;
   readonly onChosen: (here: ReadonlySet<string>) => void;
 }) {
+  const units = useGarden().data?.units ?? 'metric';
   const [picked, setPicked] = useState<Readonly<Record<string, 'here' | 'home'>>>({});
   const open = clashes.filter((c) => picked[c.field] === undefined).length;
   return (
@@ -170,7 +171,7 @@ function Choosing({
               className={`min-h-[56px] justify-center rounded-2xl border px-4 py-2 ${picked[c.field] === side ? 'border-2 border-brook bg-slate' : 'border-line bg-frost'}`}
             >
               <T kind="small">{side === 'here' ? 'As on this device' : 'As at home'}</T>
-              <T kind="strong">{sayValue(c.field, c[side])}</T>
+              <T kind="strong">{sayValue(c.field, c[side], units)}</T>
             </Pressable>
           ))}
         </View>
