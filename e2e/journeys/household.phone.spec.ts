@@ -51,7 +51,7 @@ test('phones are let in by words and by the passcode, told apart, taken away; wh
   await expect(page.getByText(/^Neither the passcode nor the words of the moment/)).toBeVisible();
   await letIn(page, words, 'Phone at the tap');
   // an empty garden leads to the set-up
-  await page.waitForURL('**/setup');
+  await expect(page.getByRole('heading', { name: 'Your garden' })).toBeVisible();
   await page.waitForLoadState('networkidle');
   await settle(page, server, LIMERICK);
   const peas = await plant(page, { name: 'Peas', hostId: 'pea', place: 'Bed 2', areaM2: 4 });

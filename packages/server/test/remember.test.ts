@@ -1,5 +1,12 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import express from 'express';
 import fc from 'fast-check';
-import { harness, larkfold, planting } from './harness';
+import request from 'supertest';
+import { openDatabase } from '../src/db/open';
+import { remembering } from '../src/http/remember';
+import { harness, larkfold, MIGRATIONS, NOW, planting } from './harness';
 
 const h = harness({ demo: true });
 let api: ReturnType<typeof h.start>;
@@ -85,4 +92,44 @@ test('refusals are not kept, and no more than some megabytes are', async () => {
   // each is an address of its own
   for (let i = 0; i < 120; i++) await api.get(`/api/v1/sheets?n=${i}`).expect(200);
   expect((await read('/plantings')).body).toEqual((await read('/plantings?again')).body);
+});
+
+describe('what is worked out once', () => {
+  /** The middleware alone, before something that says how often it was asked. */
+  const lone = () => {
+    const asked: string[] = [];
+    const database = openDatabase(mkdtempSync(join(tmpdir(), 'sleetbrook-remember-')), MIGRATIONS);
+    let now = new Date(NOW);
+    const app = express()
+      .use(remembering({ db: database, clock: { now: () => now, fixed: true, moveTo: () => undefined } }))
+      .use((req, res) => {
+        asked.push(`${req.method} ${req.url}`);
+        res.status(req.url.includes('no') ? 422 : 200).json({ n: asked.length });
+      });
+    return { api: request(app), asked, db: database, later: (ms: number) => (now = new Date(now.getTime() + ms)) };
+  };
+
+  test('is told again, until a row is written, the schema changes or the minute is over; writes, refusals and other addresses never', async () => {
+    const of = lone();
+    const times = async (path: string) => {
+      const before = of.asked.length;
+      await of.api.get(path);
+      await of.api.get(path);
+      return of.asked.length - before;
+    };
+    expect(await times('/today')).toBe(1);
+    expect(await times('/today')).toBe(0);
+    expect([await times('/today?x'), await times('/today?no'), await times('/photos'), await times('/door')]).toEqual([1, 2, 2, 2]);
+    const n = of.asked.length;
+    await of.api.put('/today');
+    await of.api.delete('/today');
+    expect(of.asked.length).toBe(n + 2);
+    of.db.exec("INSERT INTO own_sheet_removed (id, removed_at) VALUES ('a', 'b')");
+    expect([await times('/today'), await times('/today')]).toEqual([1, 0]);
+    of.db.exec('CREATE TABLE another (a)');
+    expect([await times('/today'), await times('/today')]).toEqual([1, 0]);
+    of.later(60_000);
+    expect([await times('/today'), await times('/today')]).toEqual([1, 0]);
+    of.db.close();
+  });
 });

@@ -3,7 +3,7 @@ import type { Entry } from '../../reach/entry';
 import { useReach } from '../../reach/reach';
 
 /** A picture at home. */
-export const photoUri = (id: string): string => `/api/v1/photos/${encodeURIComponent(id)}`;
+const photoUri = (id: string): string => `/api/v1/photos/${encodeURIComponent(id)}`;
 
 const idOf = (e: Entry) => /^\/photos\/([^/?]+)\?/.exec(e.path)?.[1];
 
@@ -15,8 +15,8 @@ const dataUri = (blob: Blob): Promise<string> =>
     reader.readAsDataURL(blob);
   });
 
-/** Pictures that only this device has, by their id, ready to be shown. */
-export function useKeptPhotos(): Readonly<Record<string, string>> {
+/** Where to find a picture by its id: on this device while only that has it, else at home; null while it is being read. */
+export function usePictureUri(): (id: string) => string | null {
   const entries = useReach((r) => r.entries);
   const [uris, setUris] = useState<Readonly<Record<string, string>>>({});
   useEffect(() => {
@@ -34,5 +34,6 @@ export function useKeptPhotos(): Readonly<Record<string, string>> {
       gone = true;
     };
   }, [entries, uris]);
-  return uris;
+  const onlyHere = new Set(entries.flatMap((e) => (e.body instanceof Blob && e.state.is !== 'home' ? (idOf(e) ?? []) : [])));
+  return (id) => uris[id] ?? (onlyHere.has(id) ? null : photoUri(id));
 }

@@ -2,7 +2,7 @@ import type { Look, Photo } from '@sleetbrook/core/api';
 import { useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { T } from '../../ui/text';
-import { photoUri, useKeptPhotos } from './kept-photos';
+import { usePictureUri } from './kept-photos';
 import { PhotoView } from './photo-view';
 import { Picture } from './picture';
 
@@ -14,7 +14,7 @@ interface Props {
 
 /** A case's photographs side by side, oldest on the left, each under the day of its look. */
 export function PhotoPairs({ photos, looks, sayDay }: Props) {
-  const uris = useKeptPhotos();
+  const uriOf = usePictureUri();
   const [large, setLarge] = useState<Photo | null>(null);
   if (photos.length === 0) return null;
   const days = looks.filter((l) => photos.some((p) => p.lookId === l.id)).sort((a, b) => a.at.localeCompare(b.at));
@@ -29,7 +29,7 @@ export function PhotoPairs({ photos, looks, sayDay }: Props) {
                 .filter((p) => p.lookId === look.id)
                 .map((p) => (
                   <Pressable key={p.id} role="button" aria-label={`Photograph of ${sayDay(look.at)}: enlarge`} onPress={() => setLarge(p)}>
-                    <Picture uri={uris[p.id] ?? photoUri(p.id)} className="h-[150px] w-[150px] rounded-2xl border border-line" />
+                    <Picture uri={uriOf(p.id)} className="h-[150px] w-[150px] rounded-2xl border border-line" />
                   </Pressable>
                 ))}
             </View>

@@ -7,14 +7,14 @@ import { useLookPhotos } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
-import { photoUri, useKeptPhotos } from './kept-photos';
+import { usePictureUri } from './kept-photos';
 import { Picture } from './picture';
 import { PhotoView } from './photo-view';
 
 /** Photographs of one look: added, looked at large, taken away again. */
 export function PhotoStrip({ lookId }: { readonly lookId: string }) {
   const photos = useLookPhotos(lookId).data ?? [];
-  const uris = useKeptPhotos();
+  const uriOf = usePictureUri();
   const now = useNow();
   const send = useSendPhoto();
   const remove = useRemovePhoto();
@@ -48,7 +48,7 @@ export function PhotoStrip({ lookId }: { readonly lookId: string }) {
         <ScrollView horizontal showsHorizontalScrollIndicator={false} contentContainerClassName="gap-3">
           {photos.map((p, i) => (
             <Pressable key={p.id} role="button" aria-label={`Photograph ${i + 1} of ${photos.length}: enlarge`} onPress={() => setLarge(p)}>
-              <Picture uri={uris[p.id] ?? photoUri(p.id)} className="h-[120px] w-[120px] rounded-2xl border border-line" />
+              <Picture uri={uriOf(p.id)} className="h-[120px] w-[120px] rounded-2xl border border-line" />
             </Pressable>
           ))}
         </ScrollView>

@@ -2,7 +2,7 @@ import type { Photo } from '@sleetbrook/core/api';
 import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
-import { photoUri, useKeptPhotos } from './kept-photos';
+import { usePictureUri } from './kept-photos';
 import { Picture } from './picture';
 
 interface Props {
@@ -13,12 +13,12 @@ interface Props {
 
 /** One photograph, large. */
 export function PhotoView({ photo, onClose, onRemove }: Props) {
-  const uris = useKeptPhotos();
+  const uriOf = usePictureUri();
   if (!photo) return null;
   return (
     <Sheet open title="Photograph" onClose={onClose}>
       <View style={{ aspectRatio: photo.width / photo.height }} className="w-full">
-        <Picture uri={uris[photo.id] ?? photoUri(photo.id)} alt="Photograph of what was seen" resizeMode="contain" className="h-full w-full rounded-2xl" />
+        <Picture uri={uriOf(photo.id)} alt="Photograph of what was seen" resizeMode="contain" className="h-full w-full rounded-2xl" />
       </View>
       {onRemove && <Button kind="quiet" title="Remove this photograph" onPress={() => onRemove(photo.id)} />}
     </Sheet>
