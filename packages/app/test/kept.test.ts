@@ -129,12 +129,14 @@ describe('words', () => {
     expect([
       sayValue('edible', true),
       sayValue('note', ''),
+      sayValue('note', null),
+      sayValue('note', undefined),
       sayValue('about', ['covered', 'old']),
       sayValue('lines', [{}, {}]),
       sayValue('areaM2', 6),
       sayValue('areaM2', 6, 'us'),
       sayValue('trunkCm', 50),
-    ]).toEqual(['yes', 'nothing', 'covered, old', '2 of them', '6 m²', '64.6 sq ft', '50 cm']);
+    ]).toEqual(['yes', 'nothing', 'nothing', 'nothing', 'covered, old', '2 of them', '6 m²', '64.6 sq ft', '50 cm']);
     expect(sayValue('troubleId', 'black-bean-aphid')).toBe('Black bean aphid');
     expect(sayValue('laps', [{ controlId: 'soap-spray', treatmentId: id(1) }])).toBe('one time round: Soap spray, done');
     expect(sayValue('laps', [{}, {}])).toBe('2 times round: nothing decided');

@@ -1,6 +1,16 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { caseSchema, freshLap, lookSchema, plantingSchema, treatmentSchema, type CaseDetail, type Planting } from '@sleetbrook/core/api';
+import {
+  caseSchema,
+  freshLap,
+  lookSchema,
+  plantingSchema,
+  sprayerSchema,
+  treatmentSchema,
+  type CaseDetail,
+  type Planting,
+  type Sprayer,
+} from '@sleetbrook/core/api';
 import { z } from 'zod';
 import { BEANS, houseOnTheWire, id, NOW, type Way } from './reach-house';
 
@@ -284,6 +294,18 @@ describe('somebody else at home', () => {
     ]);
     expect(house.tell('/sprayers')).toHaveLength(1);
     await app.choose(notHome()[0] as never, new Set(['name']));
+    expect(notHome()).toEqual([]);
+  });
+  test('changed a thing that is told in a list only: both changes stand, by its number there', async () => {
+    const pump = { id: id(60), revision: 0, name: 'Pump', capacityMl: 5000, forWeedkiller: false, calibrations: [] };
+    house.other({ method: 'PUT', path: `/sprayers/${pump.id}`, body: pump });
+    await home();
+    const [kept] = await app.request<Sprayer[]>('GET', '/sprayers', sprayerSchema.array());
+    house.be('down');
+    await app.request('PUT', `/sprayers/${pump.id}`, null, { ...kept, name: 'Knapsack' });
+    house.other({ method: 'PUT', path: `/sprayers/${pump.id}`, body: { ...kept, capacityMl: 12_000 } });
+    await home();
+    expect(house.tell('/sprayers')).toMatchObject([{ name: 'Knapsack', capacityMl: 12_000 }]);
     expect(notHome()).toEqual([]);
   });
   test('took it away: said, and put back by whoever changed it', async () => {

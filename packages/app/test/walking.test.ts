@@ -55,6 +55,21 @@ describe('two on one round', () => {
     expect(useWalking.getState().together).toBe(false);
   });
 
+  test('at one planting: who saw more of it is kept, over all that was counted there', () => {
+    const of = (...tallies: readonly (readonly [string, number])[]): Walk => ({
+      ...walk,
+      stops: [
+        { plantingId: 'a', state: 'found', at: walk.startedAt, tallies: tallies.map(([troubleId, looked]) => ({ troubleId, affected: 1, looked })), note: '' },
+      ],
+    });
+    const sawMore = of(['slugs', 4], ['rust', 5]);
+    const sawLess = of(['slugs', 8]);
+    expect(joined(sawLess, sawMore, null).stops[0]?.tallies).toHaveLength(2);
+    expect(joined(sawMore, sawLess, null).stops[0]?.tallies).toHaveLength(2);
+    // as much on both sides: one's own
+    expect(joined(of(['slugs', 8]), of(['rust', 8]), null).stops[0]?.tallies[0]?.troubleId).toBe('slugs');
+  });
+
   test('whose own answer was lost are not taken for two', () => {
     const w = useWalking.getState();
     w.begin(walk);
