@@ -1,4 +1,7 @@
-import type { Page } from '@playwright/test';
+import { createHash, X509Certificate } from 'node:crypto';
+import { connect } from 'node:tls';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '../chromium';
 import { accessible } from '../fixtures';
 import { TestServer } from '../server';
 import { expect, plant, settle, test as base } from './kit';
@@ -114,4 +117,39 @@ test('phones are let in by words and by the passcode, told apart, taken away; wh
   await laptop.getByRole('dialog').getByRole('button', { name: 'Go out' }).click();
   await expect(laptop.getByRole('heading', { name: 'Let this device in' })).toBeVisible();
   await other.close();
+});
+
+/** What a browser takes for the key of a certificate that it was told to trust (RFC 7469, 2.4). */
+const keyOf = (port: number): Promise<string> =>
+  new Promise((resolve, reject) => {
+    const socket = connect({ host: '127.0.0.1', port, rejectUnauthorized: false }, () => {
+      const { raw } = socket.getPeerCertificate();
+      socket.end();
+      const spki = new X509Certificate(raw).publicKey.export({ type: 'spki', format: 'der' });
+      resolve(createHash('sha256').update(spki).digest('base64'));
+    });
+    socket.on('error', reject);
+  });
+
+test('a phone that trusts the house keeps the application, and opens it with the house gone', async ({ server }) => {
+  test.setTimeout(90_000);
+  const words = await printed(server, /and type: ([a-z ]+)\n/);
+  const secure = (await printed(server, /or open (https:\S+) on it/)).replace(/\/\/[^:]+:/, '//127.0.0.1:');
+  const trusting = `--ignore-certificate-errors-spki-list=${await keyOf(Number(new URL(secure).port))}`;
+  const browser = await chromium.launch({ ...CHROMIUM, args: [...(CHROMIUM.args ?? []), trusting] });
+  try {
+    const phone = await browser.newPage({ baseURL: secure, serviceWorkers: 'allow', viewport: { width: 390, height: 844 } });
+    await phone.goto(`/door#${words.split(' ').join('-')}`);
+    await phone.getByRole('button', { name: 'Let it in' }).click();
+    await expect(phone.getByRole('heading', { name: 'Let this device in' })).toBeHidden();
+    await phone.goto('/settings');
+    await expect(phone.getByText(/^Is on this device: it opens without home/)).toBeVisible({ timeout: 30_000 });
+    await expect(phone.getByText(/^As of .* go home by themselves\.$/)).toBeVisible({ timeout: 30_000 });
+    await phone.context().setOffline(true);
+    await phone.goto('/garden');
+    await expect(phone.getByRole('heading', { name: 'Garden' })).toBeVisible();
+    await expect(phone.getByText(/^No answer from home\./)).toBeVisible({ timeout: 20_000 });
+  } finally {
+    await browser.close();
+  }
 });
