@@ -56,6 +56,7 @@ export type Way = 'open' | 'down' | 'request-lost' | 'answer-lost' | 'busy' | 't
 export function houseOnTheWire() {
   const answer = answererOf(EMPTY, () => new Date(NOW));
   const seen: { readonly method: string; readonly path: string; readonly status: number }[] = [];
+  const asked: string[] = [];
   const looks = new Set<string>();
   let changes = 0;
   let way: () => Way = () => 'open';
@@ -101,6 +102,7 @@ export function houseOnTheWire() {
     const path = String(url).replace('/api/v1', '');
     const method = (init.method ?? 'GET') as Ask['method'];
     const is = way();
+    asked.push(path);
     if (is === 'down' || is === 'request-lost') throw new TypeError('Failed to fetch');
     if (is === 'too-many') return respond(429, { type: 'about:blank', title: 'Too many requests', status: 429 });
     if (is === 'shut') return respond(401, { type: 'about:blank', title: 'Not let in', status: 401, detail: 'This device is not let in.' });
@@ -119,6 +121,8 @@ export function houseOnTheWire() {
 
   return {
     seen,
+    /** Every address that was asked. */
+    asked,
     tell,
     /** Somebody else, at home. */
     other: (ask: Ask) => {

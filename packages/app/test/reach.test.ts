@@ -12,6 +12,7 @@ import {
   type Sprayer,
 } from '@sleetbrook/core/api';
 import { z } from 'zod';
+import { send } from '../src/reach/wire';
 import { BEANS, houseOnTheWire, id, NOW, type Way } from './reach-house';
 
 type Client = typeof import('../src/api/client');
@@ -143,6 +144,62 @@ describe('in reach', () => {
     await home();
     expect(app.useReach.getState()).toMatchObject({ away: false, shut: false, why: null });
     expect(notHome()).toEqual([]);
+  });
+});
+
+describe('whether home is there', () => {
+  test('is known from the last that was asked, and that what is kept here lasts', async () => {
+    expect(app.useReach.getState()).toMatchObject({ away: false, lasting: true });
+    house.be('down');
+    await app.pulse();
+    expect(app.useReach.getState()).toMatchObject({ away: true, why: null });
+    await home();
+    expect(app.useReach.getState()).toMatchObject({ away: false, why: null });
+  });
+
+  test('is asked for as long as somebody sees it, at once when somebody comes back, and no more when it is left', async () => {
+    const pulses = () => house.asked.filter((path) => path === '/pulse').length;
+    const listeners: (() => void)[] = [];
+    const page = { visibilityState: 'visible', addEventListener: (_: string, f: () => void) => listeners.push(f), removeEventListener: () => undefined };
+    const global = globalThis as unknown as Record<string, unknown>;
+    const was = { document: global['document'], addEventListener: global['addEventListener'], removeEventListener: global['removeEventListener'] };
+    Object.assign(global, { document: page, addEventListener: () => undefined, removeEventListener: () => undefined });
+    /** So many rounds were asked since it began, once some time has passed. */
+    const after = async (ms: number, wanted: number) => {
+      await new Promise((r) => setTimeout(r, ms));
+      expect(pulses() - before).toBe(wanted);
+    };
+    const before = pulses();
+    let stop: () => void = () => undefined;
+    try {
+      stop = app.keepAsking();
+      page.visibilityState = 'hidden';
+      await after(300, 1);
+      await after(6500, 1);
+      listeners.forEach((f) => f());
+      await after(200, 1);
+      page.visibilityState = 'visible';
+      listeners.forEach((f) => f());
+      await after(300, 2);
+      stop();
+      await after(6500, 2);
+    } finally {
+      stop();
+      Object.assign(global, was);
+    }
+  });
+
+  test('a picture is sent as one, and its kind said', async () => {
+    const sent: RequestInit[] = [];
+    const answer = globalThis.fetch;
+    globalThis.fetch = ((_: string, init: RequestInit) => (sent.push(init), Promise.resolve({ ok: true, status: 204 } as Response))) as typeof fetch;
+    const blob = new Blob(['0123456789'], { type: 'image/jpeg' });
+    await send({ method: 'PUT', path: '/photos/x', body: blob, type: 'image/jpeg' });
+    await send({ method: 'PUT', path: '/weather/file', body: 'at,temperatureC', type: 'text/csv' });
+    await send({ method: 'PUT', path: '/garden', body: { name: 'x' } });
+    globalThis.fetch = answer;
+    expect(sent.map((i) => i.body)).toEqual([blob, 'at,temperatureC', '{"name":"x"}']);
+    expect(sent.map((i) => (i.headers as Record<string, string>)['Content-Type'])).toEqual(['image/jpeg', 'text/csv', 'application/json']);
   });
 });
 

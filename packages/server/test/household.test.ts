@@ -191,6 +191,18 @@ describe('devices', () => {
     expect((await of.api.get(HEALTH).set('Cookie', laptop)).status).toBe(401);
   });
 
+  test('are written down as seen once in five minutes, not with each request', async () => {
+    const of = await house();
+    const cookie = cookieOf(await knock(of, CODE));
+    const seen = async () => ((await of.api.get('/api/v1/devices').set('Cookie', cookie)).body as Device[])[0]?.seenAt;
+    const first = await seen();
+    of.later(4 * 60_000);
+    expect(await seen()).toBe(first);
+    of.later(61_000);
+    await seen();
+    expect(await seen()).toBe('2026-11-27T20:05:01.000Z');
+  });
+
   test('words let one device in, once, for ten minutes, however they are written', async () => {
     const of = await house();
     const cookie = cookieOf(await knock(of, CODE));
@@ -275,6 +287,17 @@ describe('the certificate', () => {
     expect((await certificateFor(at, [...HOSTS, '192.168.1.9'])).fresh).toBe(true);
     const soon = new Date(Date.now() + 800 * 86_400_000);
     expect((await certificateFor(at, HOSTS, soon)).fresh).toBe(true);
+  });
+
+  test('is made anew as a whole when a part of it is missing', async () => {
+    for (const part of ['household-key.pem', 'household-cert.pem', 'household-root.pem']) {
+      const at = folder();
+      const first = await certificateFor(at, HOSTS);
+      rmSync(join(at, part));
+      const again = await certificateFor(at, HOSTS);
+      expect([part, again.fresh, again.root === first.root]).toEqual([part, true, false]);
+      expect(new X509Certificate(again.cert).checkIssued(new X509Certificate(again.root))).toBe(true);
+    }
   });
 
   test('a device that was told to trust it comes in over an encrypted line, with a cookie that stays there', async () => {
