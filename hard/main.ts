@@ -10,9 +10,8 @@ import { years } from './years';
 
 const SHORT = process.argv.includes('--short');
 const JSON_LINE = process.argv.includes('--json');
-const say = (line: string) => {
-  if (!JSON_LINE) process.stdout.write(`${line}\n`);
-};
+/** One line a figure; asked for JSON, that alone is on the output. */
+const say = (line: string) => void (JSON_LINE ? process.stderr : process.stdout).write(`${line}\n`);
 
 /** Everything that does not believe us: by default the whole of it, some minutes; `--short` a part of each. */
 async function main(): Promise<void> {
