@@ -1,4 +1,4 @@
-import type { Copy, Holds } from '@sleetbrook/core/api';
+import type { Copy, Holds, Looked } from '@sleetbrook/core/api';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
@@ -37,6 +37,13 @@ export const sayHolds = ({ plantings, cases, treatments, lastTreatment }: Holds)
   const some = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
   const last = lastTreatment === null ? '' : `, the last on ${DateTime.fromISO(lastTreatment).setLocale('en-GB').toFormat('d LLL yyyy')}`;
   return `${some(plantings, 'planting')}, ${some(cases, 'case')}, ${some(treatments, 'treatment')}${last}`;
+};
+
+/** What was put on since a copy was made has clocks that the copy does not know of; null where there is none of it. */
+export const sayNotInIt = ({ copy, here }: Looked): string | null => {
+  const later = here.lastTreatment !== null && (copy.lastTreatment === null || here.lastTreatment > copy.lastTreatment);
+  if (!later && here.treatments <= copy.treatments) return null;
+  return 'Treatments recorded here are not in it: their keep-out and picking waits run on, and will not be shown. Write their dates down first.';
 };
 
 /** Copies of the whole garden: made each day of itself, one more on a press, one taken away, brought, or put back. */
@@ -126,6 +133,11 @@ function Opened({ copy, putting, error, onPut }: OpenedProps) {
             <T kind="label">The garden here holds</T>
             <T>{sayHolds(looked.data.here)}</T>
           </View>
+          {sayNotInIt(looked.data) !== null && (
+            <T kind="strong" className="text-rowan">
+              {sayNotInIt(looked.data)}
+            </T>
+          )}
           <T kind="muted">Put back, it takes the place of the garden on every device. What is here now is copied first, so that this can be taken back.</T>
           <Button kind="stop" title="Put it back" busy={putting} onPress={onPut} />
         </>
