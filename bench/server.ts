@@ -113,7 +113,7 @@ export async function serverFigures(): Promise<Figure[]> {
       await perSecond(`${base}/api/v1/plantings`, 3000),
       await perSecond(`${reference}/empty`, 3000),
       'per s',
-      0.5,
+      0.7,
     ),
   );
   server.close();

@@ -410,3 +410,39 @@ describe('somebody else at home', () => {
     expectJobOnce();
   });
 });
+
+describe('a list that is told in parts', () => {
+  const pump = (n: number): Sprayer => ({ id: id(900 + n), revision: 0, name: `Pump ${n}`, tankL: 5, kind: 'compression', noteMl: null }) as unknown as Sprayer;
+  /** The house as it tells parts of two, and what it was asked. */
+  const inTwos = (list: readonly Sprayer[], goneOnce = false) => {
+    const asked: string[] = [];
+    let gone = goneOnce;
+    globalThis.fetch = ((url: string) => {
+      asked.push(url);
+      const after = new URL(url, 'http://x').searchParams.get('after');
+      if (after !== null && gone) {
+        gone = false;
+        return Promise.resolve(new Response(JSON.stringify({ type: 'about:blank', title: 'Changed meanwhile', status: 409 }), { status: 409 }));
+      }
+      const from = after === null ? 0 : list.findIndex((s) => s.id === after) + 1;
+      return Promise.resolve(new Response(JSON.stringify(list.slice(from, from + 2))));
+    }) as typeof fetch;
+    return asked;
+  };
+  /** Here only the order and the ids count. */
+  const loose = z.array(z.looseObject({ id: z.string() })) as unknown as ReturnType<typeof z.array<typeof sprayerSchema>>;
+  const ways = { aPage: 2, next: (s: Sprayer) => `after=${s.id}` };
+
+  test.each([0, 1, 2, 3, 4, 5])('is whole with %s in it', async (n) => {
+    const list = Array.from({ length: n }, (_, i) => pump(i));
+    inTwos(list);
+    expect((await app.requestAll('/sprayers', loose, ways)).map((s) => s.id)).toEqual(list.map((s) => s.id));
+  });
+
+  test('is read once more where it was changed in between', async () => {
+    const list = [0, 1, 2].map(pump);
+    const asked = inTwos(list, true);
+    expect((await app.requestAll('/sprayers', loose, ways)).map((s) => s.id)).toEqual(list.map((s) => s.id));
+    expect(asked.map((u) => u.includes('after'))).toEqual([false, true, false, true]);
+  });
+});

@@ -120,6 +120,7 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
   );
   // before anything is read of what was sent
   if (household) router.use(letOnlyDevicesIn(household));
+  router.use(remembering(context));
   // before the JSON reader: pictures and whole gardens are no JSON
   router.use(photoRoutes(context));
   router.use(gardenFileRoutes(context));
@@ -133,7 +134,6 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
       void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo, unreadable: spoiltIn(context.db).list() }),
   );
   router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
-  router.use(remembering(context));
   router.use(doorRoutes({ household: household ?? null, secureUrl: secureUrl ?? (() => null), log: context.log }));
   for (const routes of [
     clockRoutes,

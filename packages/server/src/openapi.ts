@@ -49,6 +49,14 @@ const conflict = { '409': { description: 'Changed meanwhile', content: { 'applic
 const gone = { '404': { description: 'Not found', content: { 'application/problem+json': { schema: problemSchema } } } };
 const byId = (name: string) => z.object({ [name]: z.string() });
 const get = (summary: string, schema: ZodType, more = {}) => ({ summary, responses: { ...ok(schema, summary) }, ...more });
+/** A list told in parts: the Link header of each leads to the next. */
+const list = (summary: string, schema: ZodType, cursor: 'after' | 'before' = 'after', more: { readonly query?: z.ZodRawShape; readonly path?: ZodType } = {}) =>
+  get(summary, z.array(schema), {
+    requestParams: {
+      ...(more.path ? { path: more.path } : {}),
+      query: z.object({ ...more.query, [cursor]: z.string().optional().meta({ description: 'From the Link header of the part before' }) }),
+    },
+  });
 const put = (summary: string, body: ZodType, answer: ZodType, id?: string) => ({
   summary,
   ...(id ? { requestParams: { path: byId(id) } } : {}),
@@ -81,7 +89,7 @@ const described = createDocument({
       put: put('Move the demonstration’s clock on', z.object({ now: z.iso.datetime() }), clockSchema),
     },
     '/garden': { get: get('The garden and what its grower owns', gardenSchema), put: put('Change the garden', gardenSchema, gardenSchema) },
-    '/plantings': { get: get('All plantings', z.array(plantingSchema)) },
+    '/plantings': { get: list('All plantings', plantingSchema) },
     '/plantings/{id}': {
       get: get('One planting', plantingSchema, { requestParams: { path: byId('id') } }),
       put: put('Add or change a planting', plantingSchema, plantingSchema, 'id'),
@@ -146,9 +154,9 @@ const described = createDocument({
         responses: { '201': { description: 'Drawn', content: json(pairingSchema) } },
       },
     },
-    '/sprayers': { get: get('All sprayers', z.array(sprayerSchema)) },
+    '/sprayers': { get: list('All sprayers', sprayerSchema) },
     '/sprayers/{id}': { put: put('Add or change a sprayer', sprayerSchema, sprayerSchema, 'id'), delete: drop('Remove a sprayer', 'id') },
-    '/shed-items': { get: get('What stands in the shed', z.array(shedItemSchema)) },
+    '/shed-items': { get: list('What stands in the shed', shedItemSchema) },
     '/shed-items/{id}': {
       get: get('One item', shedItemSchema, { requestParams: { path: byId('id') } }),
       put: put('Add or change an item', shedItemSchema, shedItemSchema, 'id'),
@@ -162,7 +170,7 @@ const described = createDocument({
         responses: { '200': { description: 'PDF', content: { 'application/pdf': {} } }, ...gone },
       },
     },
-    '/batches': { get: get('Batches of soap, newest first', z.array(batchSchema)) },
+    '/batches': { get: list('Batches of soap, newest first', batchSchema) },
     '/batches/{id}': {
       get: get('One batch', batchSchema, { requestParams: { path: byId('id') } }),
       put: put('Keep a batch', batchSchema, batchSchema, 'id'),
@@ -176,7 +184,7 @@ const described = createDocument({
       },
     },
     '/looks/{id}': { get: get('One look', lookSchema, { requestParams: { path: byId('id') } }), put: put('Keep a look', lookSchema, lookSchema, 'id') },
-    '/walks': { get: get('Rounds of the garden, newest first', z.array(walkSchema)) },
+    '/walks': { get: list('Rounds of the garden, newest first', walkSchema, 'before') },
     '/walks/{id}': {
       get: get('One round', walkSchema, { requestParams: { path: byId('id') } }),
       put: put('Keep a round, finished or not', walkSchema, walkSchema, 'id'),
@@ -201,7 +209,7 @@ const described = createDocument({
     },
     '/photos/{id}/restore': { post: get('Take a removal back', photoSchema, { requestParams: { path: byId('id') } }) },
     '/cases': {
-      get: get('Open cases, or cleared ones', z.array(caseSchema), { requestParams: { query: z.object({ status: z.enum(['open', 'cleared']).optional() }) } }),
+      get: list('Open cases, or cleared ones', caseSchema, 'before', { query: { status: z.enum(['open', 'cleared']).optional() } }),
     },
     '/cases/{id}': {
       get: get('One case with its looks and treatments', caseDetailSchema, { requestParams: { path: byId('id') } }),
@@ -217,7 +225,7 @@ const described = createDocument({
       put: put('Record a treatment; the clocks are computed here', treatmentRequestSchema, treatmentSchema, 'id'),
     },
     '/treatments/{id}/strike': { put: put('Strike a record out: it stays to be read, and counts for nothing', strikeSchema, treatmentSchema, 'id') },
-    '/sheets': { get: get('Label sheets: the specimens, then the grower’s own', z.array(labelSheetSchema)) },
+    '/sheets': { get: list('Label sheets: the specimens, then the grower’s own', labelSheetSchema) },
     '/sheets/file': {
       get: get('The grower’s own sheets as a file: see docs/label-sheets.md', z.unknown()),
       post: {
@@ -237,7 +245,7 @@ const described = createDocument({
       put: put('Keep a version of an own sheet', ownSheetSchema, ownSheetSchema, 'id'),
       delete: drop('Remove an own sheet', 'id'),
     },
-    '/sheets/{id}/versions': { get: get('Every version of an own sheet, newest first', z.array(labelSheetSchema), { requestParams: { path: byId('id') } }) },
+    '/sheets/{id}/versions': { get: list('Every version of an own sheet, newest first', labelSheetSchema, 'after', { path: byId('id') }) },
     '/sheets/{id}/rates': {
       get: {
         summary: 'The rate table as CSV',
@@ -246,7 +254,7 @@ const described = createDocument({
       },
     },
     '/sheets/{id}/restore': { post: get('Take a removal back', ownSheetSchema, { requestParams: { path: byId('id') } }) },
-    '/confirmations': { get: get('Sheets checked against the grower’s own label', z.array(confirmationSchema)) },
+    '/confirmations': { get: list('Sheets checked against the grower’s own label', confirmationSchema) },
     '/confirmations/{sheetId}': {
       put: put('Confirm a sheet', confirmationSchema, confirmationSchema, 'sheetId'),
       delete: drop('Take a confirmation back', 'sheetId'),

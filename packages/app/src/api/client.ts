@@ -31,6 +31,36 @@ export async function request<T>(method: Method, path: string, schema: ZodType<T
   return schema ? schema.parse(answer) : (undefined as T);
 }
 
+/**
+ * A list that is told in parts, whole.
+ * @param way how the next part is asked for: by its last one's key, or by the instant and id of the last
+ * @throws ApiProblem as request does; a list that was changed while it was read is read once more from its beginning
+ */
+export async function requestAll<T>(path: string, schema: ZodType<T[]>, { aPage, next }: PartsOf<T>): Promise<T[]> {
+  const whole = async () => {
+    const all: T[] = [];
+    for (let cursor = ''; ;) {
+      const part = await request('GET', `${path}${cursor}`, schema);
+      all.push(...part);
+      const last = part.at(-1);
+      if (last === undefined || part.length < aPage) return all;
+      cursor = `${path.includes('?') ? '&' : '?'}${next(last)}`;
+    }
+  };
+  try {
+    return await whole();
+  } catch (e) {
+    if (e instanceof ApiProblem && e.problem.status === 409) return whole();
+    throw e;
+  }
+}
+
+export interface PartsOf<T> {
+  readonly aPage: number;
+  /** The query of the part after this one. */
+  readonly next: (last: T) => string;
+}
+
 /** A copy of everything, or a file of ten years, takes the house its time; a walk is sent again anyway. */
 const LONG_MS = 60_000;
 /** A garden of ten years over a slow line. */

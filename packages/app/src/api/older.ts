@@ -1,3 +1,4 @@
+import { cursorOf } from '@sleetbrook/core/api';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import type { ZodType } from 'zod';
 import { z } from 'zod';
@@ -19,7 +20,7 @@ interface ListOf<T> {
 export function useOlder<T extends { readonly id: string }>({ path, schema, at, aPage }: ListOf<T>, first: readonly T[]) {
   const cursor = (page: readonly T[]) => {
     const last = page.at(-1);
-    return last && page.length >= aPage ? `${at(last)}~${last.id}` : null;
+    return last && page.length >= aPage ? cursorOf(at(last), last.id) : null;
   };
   const start = cursor(first);
   const query = useInfiniteQuery({

@@ -24,36 +24,55 @@ import {
   townSchema,
   weatherSchema,
   zoneSchema,
+  CASES_A_PAGE,
+  LIST_A_PAGE,
+  byId,
+  byVersion,
+  cursorOf,
+  type Case,
 } from '@sleetbrook/core/api';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { z } from 'zod';
-import { request } from './client';
+import { request, requestAll, type PartsOf } from './client';
+
+const after = <T>(keyOf: (x: T) => string): PartsOf<T> => ({ aPage: LIST_A_PAGE, next: (last) => `after=${encodeURIComponent(keyOf(last))}` });
+const OLDER_CASES: PartsOf<Case> = { aPage: CASES_A_PAGE, next: (last) => `before=${encodeURIComponent(cursorOf(last.openedAt, last.id))}` };
 
 export const useHealth = () => useQuery({ queryKey: ['health'], queryFn: () => request('GET', '/health', healthSchema), refetchInterval: 300_000 });
 export const useClock = () =>
   useQuery({ queryKey: ['clock'], queryFn: async () => ({ ...(await request('GET', '/clock', clockSchema)), readAt: Date.now() }), refetchInterval: 60_000 });
 export const useGarden = () => useQuery({ queryKey: ['garden'], queryFn: () => request('GET', '/garden', gardenSchema) });
-export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => request('GET', '/plantings', z.array(plantingSchema)) });
-export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => request('GET', '/sprayers', z.array(sprayerSchema)) });
+export const usePlantings = () => useQuery({ queryKey: ['plantings'], queryFn: () => requestAll('/plantings', z.array(plantingSchema), after(byId)) });
+export const useSprayers = () => useQuery({ queryKey: ['sprayers'], queryFn: () => requestAll('/sprayers', z.array(sprayerSchema), after(byId)) });
 export const useCopies = () => useQuery({ queryKey: ['copies'], queryFn: () => request('GET', '/copies', z.array(copySchema)) });
 export const useCopyHolds = (name: string | null) =>
   useQuery({ queryKey: ['copy-holds', name], enabled: name !== null, queryFn: () => request('GET', `/copies/${name}/holds`, lookedSchema), retry: false });
 export const useDoor = () => useQuery({ queryKey: ['door'], queryFn: () => request('GET', '/door', doorSchema) });
 export const useDevices = () => useQuery({ queryKey: ['devices'], queryFn: () => request('GET', '/devices', z.array(deviceSchema)) });
-export const useShedItems = () => useQuery({ queryKey: ['shed-items'], queryFn: () => request('GET', '/shed-items', z.array(shedItemSchema)) });
+export const useShedItems = () => useQuery({ queryKey: ['shed-items'], queryFn: () => requestAll('/shed-items', z.array(shedItemSchema), after(byId)) });
 export const useShedCode = (id: string) =>
   useQuery({ queryKey: ['shed-code', id], queryFn: () => request('GET', `/shed-items/${id}/code`, codeSchema), retry: false });
-export const useBatches = () => useQuery({ queryKey: ['batches'], queryFn: () => request('GET', '/batches', z.array(batchSchema)) });
+export const useBatches = () => useQuery({ queryKey: ['batches'], queryFn: () => requestAll('/batches', z.array(batchSchema), after(byId)) });
+/** Every open case; of the cleared ones the newest, and whoever wants to read older ones asks for them (useOlder). */
 export const useCases = (status: 'open' | 'cleared') =>
-  useQuery({ queryKey: ['cases', status], queryFn: () => request('GET', `/cases?status=${status}`, z.array(caseSchema)) });
+  useQuery({
+    queryKey: ['cases', status],
+    queryFn: () =>
+      status === 'open' ? requestAll('/cases?status=open', z.array(caseSchema), OLDER_CASES) : request('GET', '/cases?status=cleared', z.array(caseSchema)),
+  });
 export const useCaseDetail = (id: string) =>
   useQuery({ queryKey: ['case', id], queryFn: () => request('GET', `/cases/${encodeURIComponent(id)}`, caseDetailSchema), retry: false });
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: () => request('GET', '/today', todaySchema), refetchInterval: 60_000 });
 /** Label sheets: the specimens, then the grower's own. */
-export const useSheets = () => useQuery({ queryKey: ['sheets'], queryFn: () => request('GET', '/sheets', z.array(labelSheetSchema)) });
+export const useSheets = () => useQuery({ queryKey: ['sheets'], queryFn: () => requestAll('/sheets', z.array(labelSheetSchema), after(byId)) });
 export const useSheetVersions = (id: string) =>
-  useQuery({ queryKey: ['sheet-versions', id], queryFn: () => request('GET', `/sheets/${id}/versions`, z.array(labelSheetSchema)), retry: false });
-export const useConfirmations = () => useQuery({ queryKey: ['confirmations'], queryFn: () => request('GET', '/confirmations', z.array(confirmationSchema)) });
+  useQuery({
+    queryKey: ['sheet-versions', id],
+    queryFn: () => requestAll(`/sheets/${id}/versions`, z.array(labelSheetSchema), after(byVersion)),
+    retry: false,
+  });
+export const useConfirmations = () =>
+  useQuery({ queryKey: ['confirmations'], queryFn: () => requestAll('/confirmations', z.array(confirmationSchema), after(byVersion)) });
 export const usePlantingTreatments = (plantingId: string | undefined) =>
   useQuery({
     queryKey: ['treatments', plantingId],

@@ -2,6 +2,7 @@ export * from './case';
 export * from './common';
 export * from './door';
 export * from './garden';
+export * from './lists';
 export * from './look';
 export * from './photo';
 export * from './place';

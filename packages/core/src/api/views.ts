@@ -84,7 +84,3 @@ export type Confirmation = z.infer<typeof confirmationSchema>;
 
 export const treatmentPageSchema = z.object({ treatments: z.array(treatmentSchema), next: z.string().nullable() });
 export type TreatmentPage = z.infer<typeof treatmentPageSchema>;
-
-/** So many stand on a page of a list; what comes after is asked for by the cursor of the last one. */
-export const CASES_A_PAGE = 200;
-export const WALKS_A_PAGE = 12;

@@ -1,4 +1,4 @@
-import { CASES_A_PAGE, idSchema, instantSchema, WALKS_A_PAGE, type Photo } from '../api';
+import { byId, byVersion, CASES_A_PAGE, idSchema, instantSchema, WALKS_A_PAGE, type Photo } from '../api';
 import { z } from 'zod';
 import { batchDesk } from './batches';
 import { caseDesk } from './cases';
@@ -7,6 +7,7 @@ import type { HouseContext } from './keeping';
 import { lookDesk } from './looks';
 import { keptInMemory, type PocketKeeping } from './memory';
 import { placeOf } from './paging';
+import { partOf } from './parts';
 import { plantingDesk } from './plantings';
 import { notFound, parse } from './refusal';
 import { shedDesk, sprayerDesk } from './shed';
@@ -80,7 +81,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
     at('GET', '/clock', () => ({ now: now().toISOString(), fixed: from.clock.fixed })),
     at('GET', '/garden', garden.read),
     at('PUT', '/garden', ({ body }) => garden.save(body)),
-    at('GET', '/plantings', plantings.list),
+    at('GET', '/plantings', ({ query }) => partOf(plantings.list(), query['after'], byId).list),
     at('GET', '/plantings/:id', ({ id }) => plantings.live(id)),
     at('PUT', '/plantings/:id', ({ id, body }) => plantings.save(id, body)),
     at('DELETE', '/plantings/:id', gone(plantings.remove)),
@@ -102,23 +103,23 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
     at('GET', '/walks/:id', ({ id }) => walks.find(id)),
     at('PUT', '/walks/:id', ({ id, body }) => walks.save(id, body)),
     at('GET', '/walk-plan', ({ query }) => walks.plan(query)),
-    at('GET', '/shed-items', shed.list),
+    at('GET', '/shed-items', ({ query }) => partOf(shed.list(), query['after'], byId).list),
     at('GET', '/shed-items/:id', ({ id }) => shed.find(id)),
     at('PUT', '/shed-items/:id', ({ id, body }) => shed.save(id, body)),
     at('DELETE', '/shed-items/:id', gone(shed.remove)),
-    at('GET', '/sprayers', sprayers.list),
+    at('GET', '/sprayers', ({ query }) => partOf(sprayers.list(), query['after'], byId).list),
     at('PUT', '/sprayers/:id', ({ id, body }) => sprayers.save(id, body)),
     at('DELETE', '/sprayers/:id', gone(sprayers.remove)),
-    at('GET', '/batches', batches.list),
+    at('GET', '/batches', ({ query }) => partOf(batches.list(), query['after'], byId).list),
     at('GET', '/batches/:id', ({ id }) => batches.find(id)),
     at('PUT', '/batches/:id', ({ id, body }) => batches.save(id, body)),
     at('DELETE', '/batches/:id', gone(batches.remove)),
-    at('GET', '/sheets', sheets.list),
-    at('GET', '/sheets/:id/versions', ({ id }) => sheets.versions(id)),
+    at('GET', '/sheets', ({ query }) => partOf(sheets.list(), query['after'], byId).list),
+    at('GET', '/sheets/:id/versions', ({ id, query }) => partOf(sheets.versions(id), query['after'], byVersion).list),
     at('PUT', '/sheets/:id', ({ id, body }) => sheets.save(id, body)),
     at('DELETE', '/sheets/:id', gone(sheets.remove)),
     at('POST', '/sheets/:id/restore', ({ id }) => sheets.restore(id)),
-    at('GET', '/confirmations', sheets.confirmations),
+    at('GET', '/confirmations', ({ query }) => partOf(sheets.confirmations(), query['after'], byVersion).list),
     at('PUT', '/confirmations/:id', ({ id, body }) => sheets.confirm(id, body)),
     at('DELETE', '/confirmations/:id', gone(sheets.unconfirm)),
     at('GET', '/weather', ({ query }) => weather.read(query)),

@@ -5,6 +5,7 @@ export { gardenDesk } from './garden';
 export type { DatedTally, HouseContext, Keeping, KeptPlanting, PageOf } from './keeping';
 export { lookDesk } from './looks';
 export { nextAfter, placeOf } from './paging';
+export { partOf, type Part } from './parts';
 export { plantingDesk } from './plantings';
 export { recordOf } from './record';
 export { conflict, invalid, notFound, parse, Refusal, type FieldError } from './refusal';

@@ -1,3 +1,4 @@
+import { cursorOf } from '../api';
 import type { PageOf } from './keeping';
 
 /**
@@ -12,5 +13,5 @@ export function placeOf(cursor: unknown): PageOf['after'] {
 /** The cursor of what comes after a page; null after the last one. */
 export function nextAfter<T extends { readonly id: string }>(page: readonly T[], limit: number, at: (x: T) => string): string | null {
   const last = page.at(-1);
-  return last && page.length === limit ? `${at(last)}~${last.id}` : null;
+  return last && page.length === limit ? cursorOf(at(last), last.id) : null;
 }

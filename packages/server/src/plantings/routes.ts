@@ -1,8 +1,10 @@
+import { byId } from '@sleetbrook/core/api';
 import { plantingDesk } from '@sleetbrook/core/house';
 import { Router } from 'express';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
+import { sendPart } from '../http/page';
 
 export function plantingRoutes(context: Context): Router {
   const desk = plantingDesk(houseContext(context));
@@ -10,7 +12,7 @@ export function plantingRoutes(context: Context): Router {
   const remove = writing(context.db, desk.remove);
   const restore = writing(context.db, desk.restore);
   return Router()
-    .get('/plantings', (_req, res) => void res.json(desk.list()))
+    .get('/plantings', (req, res) => sendPart(req, res, desk.list(), byId))
     .get('/plantings/:id', (req, res) => void res.json(desk.live(req.params.id)))
     .put('/plantings/:id', (req, res) => void res.json(save(req.params.id, req.body)))
     .delete('/plantings/:id', (req, res) => {

@@ -1,9 +1,11 @@
 import type { Code } from '@sleetbrook/core/api';
+import { byId } from '@sleetbrook/core/api';
 import { shedDesk } from '@sleetbrook/core/house';
 import { Router, type Request } from 'express';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
+import { sendPart } from '../http/page';
 import { codeFor } from '../print/code';
 
 /** The page of an item, as whoever asks has reached this server. */
@@ -13,7 +15,7 @@ export function shedRoutes(context: Context): Router {
   const desk = shedDesk(houseContext(context));
   const save = writing(context.db, desk.save);
   return Router()
-    .get('/shed-items', (_req, res) => void res.json(desk.list()))
+    .get('/shed-items', (req, res) => sendPart(req, res, desk.list(), byId))
     .get('/shed-items/:id', (req, res) => void res.json(desk.find(req.params.id)))
     .put('/shed-items/:id', (req, res) => void res.json(save(req.params.id, req.body)))
     .delete('/shed-items/:id', (req, res) => {

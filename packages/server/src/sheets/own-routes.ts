@@ -1,4 +1,4 @@
-import { ownSheetSchema, sheetFileSchema, type Imported } from '@sleetbrook/core/api';
+import { byVersion, ownSheetSchema, sheetFileSchema, type Imported } from '@sleetbrook/core/api';
 import { sheetDesk } from '@sleetbrook/core/house';
 import { writeRates, writeSheetFile, type FileFault } from '@sleetbrook/core/label-files';
 import { findSheet } from '@sleetbrook/core/sheets';
@@ -8,6 +8,7 @@ import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
 import type { Made } from '../threads/jobs';
+import { sendPart } from '../http/page';
 import { HttpProblem, parse } from '../http/problem';
 
 const refuseFile = (faults: readonly FileFault[]) =>
@@ -63,9 +64,7 @@ export function ownSheetRoutes(context: Context): Router {
         const sheet = findSheet(req.params.id) ?? desk.live(req.params.id);
         res.set('Content-Disposition', `attachment; filename="${sheet.id}-rates.csv"`).type('text/csv').send(writeRates(sheet.lines));
       })
-      .get('/sheets/:id/versions', (req, res) => {
-        res.json(desk.versions(req.params.id));
-      })
+      .get('/sheets/:id/versions', (req, res) => sendPart(req, res, desk.versions(req.params.id), byVersion))
       .put('/sheets/:id', (req, res) => void res.json(save(req.params.id, req.body)))
       .delete('/sheets/:id', (req, res) => {
         remove(req.params.id);
