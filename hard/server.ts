@@ -80,8 +80,12 @@ export class Server {
         : { headers: { 'Content-Type': type }, body: body instanceof Uint8Array || typeof body === 'string' ? (body as BodyInit) : JSON.stringify(body) }),
     });
   }
+  /** What is at an address; a list by all its parts. */
   async read<T>(path: string): Promise<T> {
-    return (await (await this.ask('GET', path)).json()) as T;
+    const res = await this.ask('GET', path);
+    const told = (await res.json()) as T;
+    const next = /^<\/api\/v1([^>]+)>; rel="next"$/.exec(res.headers.get('Link') ?? '')?.[1];
+    return next === undefined ? told : ([...(told as unknown[]), ...(await this.read<unknown[]>(next))] as T);
   }
 }
 

@@ -44,9 +44,13 @@ const EMPTY: Snapshot = {
   removedSheets: [],
   confirmations: [],
   photos: [],
+  milestones: [],
+  hushes: [],
   skies: [],
+  readings: [],
   hours: [],
   madeUp: [],
+  warnings: { asOf: NOW, seesUntil: null, warnings: [], blind: [] },
 };
 
 /** How the way to the house is. */
@@ -78,6 +82,9 @@ export function houseOnTheWire() {
       sprayers: tell('/sprayers'),
       sheets: [],
       confirmations: tell('/confirmations'),
+      milestones: tell('/milestones'),
+      hushes: tell('/hushes'),
+      readings: tell('/readings'),
     };
   };
   const respond = (status: number, body: unknown) => {

@@ -28,6 +28,7 @@ import { plantingRoutes } from './plantings/routes';
 import { ownSheetRoutes } from './sheets/own-routes';
 import { sheetRoutes } from './sheets/routes';
 import { printRoutes } from './print/routes';
+import { seasonRoutes } from './season/routes';
 import { shedRoutes } from './shed/routes';
 import { sprayerRoutes } from './sprayers/routes';
 import { todayRoutes } from './today/routes';
@@ -150,6 +151,7 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
     sheetRoutes,
     ownSheetRoutes,
     weatherRoutes,
+    seasonRoutes,
     placeRoutes,
     todayRoutes,
     copyRoutes,

@@ -34,7 +34,12 @@ import {
   walkPlanSchema,
   walkSchema,
   skyLookSchema,
+  hushSchema,
+  milestoneSchema,
+  readingSchema,
+  warningsSchema,
   townSchema,
+  weatherDaySchema,
   weatherSchema,
   zoneSchema,
 } from '@sleetbrook/core/api';
@@ -81,7 +86,7 @@ const described = createDocument({
       get: {
         summary: 'What a device takes along out of reach of the house: the whole garden but for old records',
         requestParams: { query: z.object({ have: z.string().max(64).optional().meta({ description: 'The mark of the copy that is there' }) }) },
-        responses: { ...ok(z.looseObject({ kind: z.literal(1), mark: z.string() }), 'A copy'), '204': { description: 'Nothing is new' }, ...wrong },
+        responses: { ...ok(z.looseObject({ kind: z.literal(2), mark: z.string() }), 'A copy'), '204': { description: 'Nothing is new' }, ...wrong },
       },
     },
     '/clock': {
@@ -274,6 +279,19 @@ const described = createDocument({
         requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },
       }),
     },
+    '/weather/days': {
+      get: get('Weather by the day', z.array(weatherDaySchema), { requestParams: { query: z.object({ back: z.coerce.number().int().optional() }) } }),
+    },
+    '/readings': { get: list('What was read off by hand, oldest first', readingSchema) },
+    '/readings/{id}': {
+      put: put('The least, the most and the rain of a day; the id is the local day', readingSchema, readingSchema, 'id'),
+      delete: drop('Take a reading away', 'id'),
+    },
+    '/milestones': { get: list('What was seen on plants once a year', milestoneSchema) },
+    '/milestones/{id}': { put: put('Say when it was seen', milestoneSchema, milestoneSchema, 'id') },
+    '/hushes': { get: list('What is not to be told of a planting', hushSchema) },
+    '/hushes/{id}': { put: put('Put a warning off, or silence it', hushSchema, hushSchema, 'id') },
+    '/warnings': { get: get('What the weather lets in, and what can not be told', warningsSchema) },
     '/weather/sky/{id}': { put: put('A look at the sky, where nothing measures it', skyLookSchema, skyLookSchema) },
     '/weather/file': {
       put: {

@@ -15,7 +15,8 @@ async function orchard(now: string) {
   const tree = planting({ name: 'Nectarine', hostId: 'peach', stage: 'dormant', areaM2: 9 });
   await put(`/plantings/${tree.id}`, tree).expect(200);
   const load = (lines: readonly string[]) => app.put(`${API}/weather/file`).set('Content-Type', 'text/csv').send(lines.join('\n')).expect(200);
-  return { h, tree, get, put, load, to: (at: string) => (app = h.restart(at)) };
+  const drop = () => app.delete(`${API}/weather/file`).expect(204);
+  return { h, tree, get, put, load, drop, to: (at: string) => (app = h.restart(at)) };
 }
 
 describe('what was done without a look', () => {
@@ -215,7 +216,7 @@ describe('what Today reminds of after a treatment', () => {
 
   test('an inch of rain takes off what guards; what was counted since has seen it', async () => {
     const DONE = '2026-06-10T22:00:00.000Z';
-    const { h, tree, put, get, load, to } = await orchard(DONE);
+    const { h, tree, put, get, load, drop, to } = await orchard(DONE);
     const wet = (mm: (i: number) => number, n: number) => [
       'at,temperatureC,humidityPct,windMs,rainMm,cloud',
       ...Array.from({ length: n }, (_, i) => `${new Date(Date.parse(DONE) + i * 3_600_000).toISOString()},14,80,2,${mm(i)},0.9`),
@@ -238,6 +239,7 @@ describe('what Today reminds of after a treatment', () => {
     ]);
     // the same hours of a file that was loaded before they came are a forecast
     to('2026-06-10T22:30:00.000Z');
+    await drop();
     await load(wet((i) => (i >= 24 && i < 28 ? 8 : 0), 72));
     to('2026-06-12T22:00:00.000Z');
     expect((await rain())[0].text).toMatch(/was forecast since/);

@@ -127,6 +127,12 @@ beforeAll(async () => {
     twoDays: null,
   };
   await api.put(`/api/v1/weather/sky/${sky.id}`).send(sky).expect(200);
+  const reading = { id: '2026-05-24', revision: 0, at: '2026-05-24T07:00:00.000Z', leastC: 6.5, mostC: 19, rainMm: 3, rainFell: 'night' };
+  await api.put(`/api/v1/readings/${reading.id}`).send(reading).expect(200);
+  const seen = { id: larkfold(905), revision: 0, plantingId: p.id, what: 'emerged', on: '2026-04-20' };
+  await api.put(`/api/v1/milestones/${seen.id}`).send(seen).expect(200);
+  const hush = { id: larkfold(906), revision: 0, plantingId: p.id, modelId: 'scab-mills', until: null, on: true };
+  await api.put(`/api/v1/hushes/${hush.id}`).send(hush).expect(200);
   const [record] = (await api.get('/api/v1/treatments')).body.treatments as { id: string }[];
   await api.put(`/api/v1/treatments/${record?.id}/strike`).send({ at: '2026-05-24T18:00:00.000Z', reason: 'Written twice' }).expect(200);
   const sheet = ownSheet();
@@ -233,11 +239,22 @@ describe('what is no garden file', () => {
       return b;
     });
 
+  test('of the first version, without what came later, is taken in', async () => {
+    const { milestones: _m, hushes: _h, readings: _r, ...lines } = made.lines;
+    const older = changed((f) => {
+      f.set('manifest.json', Buffer.from(JSON.stringify({ ...made, version: 1, lines })));
+      for (const kind of ['milestones', 'hushes', 'readings']) f.delete(`${kind}.jsonl`);
+    });
+    const rows = rowsOf(await takeIn(await older()));
+    expect([rows['reading'], rows['milestone'], rows['hush']]).toEqual([[], [], []]);
+    expect(rows['planting']).toEqual(rowsOf(join(h.folder, 'sleetbrook.db'))['planting']);
+  });
+
   test.each([
     [
       'of a newer kind',
       manifest({ version: GARDEN_FILE_VERSION + 1 }),
-      /of a newer kind \(2\) than this program reads \(1\): bring the program up to date first/,
+      /of a newer kind \(3\) than this program reads \(2\): bring the program up to date first/,
     ],
     ['of something else', manifest({ format: 'something-else' }), /manifest says what can not be/],
     ['without a manifest', changed((f) => f.delete('manifest.json')), /manifest\.json is missing/],

@@ -131,7 +131,7 @@ describe('hours from a file', () => {
       .put('/api/v1/weather/file')
       .set('Content-Type', 'text/csv')
       .send(csv)
-      .expect(200, { first: '2026-05-24T18:00:00.000Z', last: '2026-05-25T17:00:00.000Z', hours: 24 });
+      .expect(200, { first: '2026-05-24T18:00:00.000Z', last: '2026-05-25T17:00:00.000Z', hours: 24, added: 24 });
     expect((await api.get('/api/v1/weather?hours=24')).body).toMatchObject({
       source: 'file',
       hours: expect.arrayContaining([expect.objectContaining({ temperatureC: 12 })]),

@@ -10,7 +10,8 @@ import { whatIs } from '../reach/words';
 export { ApiProblem } from '../reach/wire';
 
 /** What the device can take by itself, to bring it home later. Walks have their own way: they are joined count by count. */
-const CAN_WAIT = /^\/(garden$|(plantings|looks|cases|treatments|shed-items|sprayers|batches|confirmations|photos)\/|sheets\/(?!file$|rates$)|weather\/sky\/)/;
+const CAN_WAIT =
+  /^\/(garden$|(plantings|looks|cases|treatments|shed-items|sprayers|batches|confirmations|photos|readings|milestones|hushes)\/|sheets\/(?!file$|rates$)|weather\/sky\/)/;
 
 const CHANGED_TOO = 'It was changed at home, too. Your change is kept on this device: open “Kept here” to choose between the two.';
 

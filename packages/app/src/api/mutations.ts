@@ -14,6 +14,11 @@ import {
   putBackSchema,
   shedItemSchema,
   skyLookSchema,
+  hushSchema,
+  milestoneSchema,
+  readingSchema,
+  type Hush,
+  type Milestone,
   plantingSchema,
   sprayerSchema,
   treatmentSchema,
@@ -32,7 +37,7 @@ import {
   type TreatmentDraft,
 } from '@sleetbrook/core/api';
 import { labelLineSchema } from '@sleetbrook/core/label';
-import type { SkyLook } from '@sleetbrook/core/weather';
+import type { Reading, SkyLook } from '@sleetbrook/core/weather';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { z } from 'zod';
 import { request } from './client';
@@ -76,7 +81,11 @@ export const useTakeInSheets = () => useWrite((text: string) => request('POST', 
 export const useReadRates = () => useWrite((text: string) => request('POST', '/sheets/rates', z.array(labelLineSchema), { text }));
 export const useMoveClock = () => useWrite((now: string) => request('PUT', '/clock', clockSchema, { now }));
 export const useSaveSky = () => useWrite((look: SkyLook) => request('PUT', `/weather/sky/${look.id}`, skyLookSchema, look));
-const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number() });
+export const useSaveReading = () => useWrite((r: Reading) => request('PUT', `/readings/${r.id}`, readingSchema, r));
+export const useRemoveReading = () => useWrite((id: string) => request('DELETE', `/readings/${id}`, null));
+export const useSaveMilestone = () => useWrite((m: Milestone) => request('PUT', `/milestones/${m.id}`, milestoneSchema, m));
+export const useSaveHush = () => useWrite((h: Hush) => request('PUT', `/hushes/${h.id}`, hushSchema, h));
+const loadedSchema = z.object({ first: z.string().nullable(), last: z.string().nullable(), hours: z.number(), added: z.number() });
 export const useLoadWeather = () => useWrite((csv: string) => request('PUT', '/weather/file', loadedSchema, csv, { type: 'text/csv' }));
 export const useDropWeather = () => useWrite(() => request('DELETE', '/weather/file', null));
 export const useSendPhoto = () => useWrite(({ lookId, takenAt, file }: { lookId: string; takenAt: string; file: File }) => sendPhoto(lookId, takenAt, file));

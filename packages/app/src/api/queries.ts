@@ -23,6 +23,11 @@ import {
   walkSchema,
   townSchema,
   weatherSchema,
+  hushSchema,
+  milestoneSchema,
+  readingSchema,
+  warningsSchema,
+  weatherDaySchema,
   zoneSchema,
   CASES_A_PAGE,
   LIST_A_PAGE,
@@ -85,6 +90,13 @@ export const useWeather = (from: string | undefined, hours: number) =>
     enabled: from !== undefined,
     queryFn: () => request('GET', `/weather?from=${from}&hours=${hours}`, weatherSchema),
   });
+/** Day by day, so many back. */
+export const useWeatherDays = (back: number) =>
+  useQuery({ queryKey: ['weather-days', back], queryFn: () => request('GET', `/weather/days?back=${back}`, z.array(weatherDaySchema)) });
+export const useReadings = () => useQuery({ queryKey: ['readings'], queryFn: () => requestAll('/readings', z.array(readingSchema), after(byId)) });
+export const useMilestones = () => useQuery({ queryKey: ['milestones'], queryFn: () => requestAll('/milestones', z.array(milestoneSchema), after(byId)) });
+export const useHushes = () => useQuery({ queryKey: ['hushes'], queryFn: () => requestAll('/hushes', z.array(hushSchema), after(byId)) });
+export const useWarnings = () => useQuery({ queryKey: ['warnings'], queryFn: () => request('GET', '/warnings', warningsSchema), refetchInterval: 300_000 });
 export const useTreatmentLog = () =>
   useInfiniteQuery({
     queryKey: ['treatment-log'],

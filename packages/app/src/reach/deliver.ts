@@ -1,5 +1,5 @@
 import { chosen, mergeDocuments, type Clash } from '@sleetbrook/core/merge';
-import type { Problem } from '@sleetbrook/core/api';
+import { LIST_A_PAGE, type Problem } from '@sleetbrook/core/api';
 import type { Entry } from './entry';
 import { takeNote } from './known';
 import { ApiProblem, NoAnswer, send } from './wire';
@@ -25,15 +25,25 @@ const TRIES = 4;
 async function atHome(path: string): Promise<Doc | null> {
   const [address = ''] = path.split('?');
   const [, collection = '', id = ''] = address.split('/');
-  // these are told as a list only
-  const list = collection === 'sprayers' || collection === 'sheets';
-  const body = await send({ method: 'GET', path: list ? `/${collection}` : address });
-  if (list) return (body as readonly Doc[]).find((d) => d['id'] === id) ?? null;
+  if (AS_A_LIST.has(collection)) return inList(collection, id);
+  const body = await send({ method: 'GET', path: address });
   return collection === 'cases' ? (body as { case: Doc }).case : (body as Doc);
 }
 
+const AS_A_LIST = new Set(['sprayers', 'sheets', 'readings', 'milestones', 'hushes']);
+
+/** Part by part until it is there. */
+async function inList(collection: string, id: string): Promise<Doc | null> {
+  for (let after = ''; ;) {
+    const part = (await send({ method: 'GET', path: `/${collection}${after}` })) as readonly Doc[];
+    const found = part.find((d) => d['id'] === id);
+    if (found || part.length < LIST_A_PAGE) return found ?? null;
+    after = `?after=${encodeURIComponent(String(part.at(-1)?.['id']))}`;
+  }
+}
+
 /** Documents that two people may change; everything else is written once. */
-const SHARED = /^\/(garden$|(plantings|cases|shed-items|sprayers|batches)\/[^/]+$|sheets\/[^/]+$)/;
+const SHARED = /^\/(garden$|(plantings|cases|shed-items|sprayers|batches|readings|milestones|hushes)\/[^/]+$|sheets\/[^/]+$)/;
 
 /** The next number of a document over the one at home. */
 const numbered = (document: Doc, home: Doc): Doc => {

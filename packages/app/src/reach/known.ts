@@ -7,7 +7,7 @@ const MOST = 5000;
 const isDoc = (x: unknown): x is Doc => typeof x === 'object' && x !== null && !Array.isArray(x);
 const counterOf = (d: Doc): unknown => d['revision'] ?? d['version'];
 
-const COLLECTIONS = new Set(['plantings', 'cases', 'shed-items', 'sprayers', 'batches', 'sheets']);
+const COLLECTIONS = new Set(['plantings', 'cases', 'shed-items', 'sprayers', 'batches', 'sheets', 'readings', 'milestones', 'hushes']);
 
 function put(address: string, document: unknown): void {
   if (!isDoc(document) || counterOf(document) === undefined) return;

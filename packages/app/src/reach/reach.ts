@@ -25,7 +25,7 @@ interface Reach {
 export const useReach = create<Reach>()(() => ({ opened: false, entries: [], away: false, why: null, shut: false, asOf: null, lasting: true }));
 
 /** Copies of another kind are of another version: a fresh one is asked for. */
-const SNAPSHOT_KIND: Snapshot['kind'] = 1;
+const SNAPSHOT_KIND: Snapshot['kind'] = 2;
 
 /** A copy as it is kept, and how far the house's clock is ahead of this device's, ms. */
 interface KeptCopy {

@@ -22,6 +22,9 @@ const KINDS: Readonly<Record<string, (d: Doc) => string>> = {
   confirmations: () => 'A label checked',
   weather: () => 'A look at the sky',
   photos: () => 'A photograph',
+  readings: (d) => `What was read on ${word(d, 'id')}`.trim(),
+  milestones: (d) => `What was seen${on(d)}`,
+  hushes: (d) => `A warning put off${on(d)}`,
 };
 
 /** What a write is, in words. */
@@ -59,6 +62,12 @@ const FIELDS: Readonly<Record<string, string>> = {
   lines: 'Rates',
   emergencyNumber: 'Emergency number',
   poisonCentre: 'Poison centre',
+  leastC: 'The least, °C',
+  mostC: 'The most, °C',
+  rainMm: 'Rain, mm',
+  rainFell: 'When rain fell',
+  at: 'When',
+  on: 'The day',
 };
 
 /** A field’s name for a grower: what has no word of its own is taken apart. */

@@ -1,7 +1,7 @@
 import { usePathname, useRouter, type Href } from 'expo-router';
 import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import { Book, BookOpen, Brook, Cog, Flask, Shed, Sprout, Sunrise } from '../ui/icons';
+import { Book, BookOpen, Brook, Cloud, Cog, Flask, Shed, Sprout, Sunrise } from '../ui/icons';
 import { Sheet } from '../ui/sheet';
 import { Standing } from './reach/standing';
 import { T } from '../ui/text';
@@ -23,6 +23,7 @@ const PLACES: readonly PlaceLink[] = [
   { title: 'Shed', href: '/shed', at: /^\/shed/, icon: Shed },
 ];
 const ASIDE: readonly PlaceLink[] = [
+  { title: 'Season', href: '/season', at: /^\/season/, icon: Cloud },
   { title: 'Almanac', href: '/almanac', at: /^\/almanac/, icon: Book },
   { title: 'Records', href: '/records', at: /^\/records/, icon: BookOpen },
   { title: 'Settings', href: '/settings', at: /^\/(settings|setup)/, icon: Cog },

@@ -7,4 +7,5 @@ export { default as Brook } from 'lucide-react-native/icons/route';
 export { default as Book } from 'lucide-react-native/icons/library';
 export { default as Sprout } from 'lucide-react-native/icons/sprout';
 export { default as Sunrise } from 'lucide-react-native/icons/sunrise';
+export { default as Cloud } from 'lucide-react-native/icons/cloud-sun';
 export { default as Warning } from 'lucide-react-native/icons/triangle-alert';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CERTAINTIES } from '../weather/certainty';
 import { hourlyWeatherSchema } from '../weather/hourly';
 import { caseSchema } from './case';
 import { idSchema, instantSchema } from './common';
@@ -22,8 +23,11 @@ export const healthSchema = z.object({
   unreadable: z.array(unreadableSchema).default([]),
 });
 
-/** Who says what an hour is like: a loaded file, a look at the sky, or the demonstration, which makes it up. */
-export const HOUR_SOURCES = ['file', 'seen', 'demonstration'] as const;
+/**
+ * Who says what an hour is like: a station or a loaded file, what was read off by hand, a look at the sky, or the
+ * demonstration, which makes it up.
+ */
+export const HOUR_SOURCES = ['file', 'reading', 'seen', 'demonstration'] as const;
 export type HourSource = (typeof HOUR_SOURCES)[number];
 
 /**
@@ -37,6 +41,23 @@ export const weatherSchema = z.object({
   hours: z.array(hourlyWeatherSchema.extend({ source: z.enum(HOUR_SOURCES) })),
 });
 export type Weather = z.infer<typeof weatherSchema>;
+
+/** One local day of weather, of what is known of it. */
+export const weatherDaySchema = z.object({
+  day: z.iso.date(),
+  leastC: z.number(),
+  mostC: z.number(),
+  /** Null where nobody told of rain. */
+  rainMm: z.number().nullable(),
+  wetHours: z.number(),
+  /** °C-days above 10. */
+  warmth: z.number(),
+  /** All but two of its hours are known. */
+  whole: z.boolean(),
+  /** As sure as its least sure hour. */
+  sure: z.enum(CERTAINTIES),
+});
+export type WeatherDayView = z.infer<typeof weatherDaySchema>;
 
 /** A clock still running on a planting. */
 export const runningClockSchema = z.object({

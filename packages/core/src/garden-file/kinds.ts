@@ -4,11 +4,14 @@ import {
   caseSchema,
   confirmationSchema,
   gardenSchema,
+  hushSchema,
   instantSchema,
   lookSchema,
+  milestoneSchema,
   ownSheetSchema,
   photoSchema,
   plantingSchema,
+  readingSchema,
   shedItemSchema,
   skyLookSchema,
   sprayerSchema,
@@ -19,10 +22,12 @@ import { hourlyWeatherSchema } from '../weather/hourly';
 
 export const GARDEN_FILE_FORMAT = 'sleetbrook-garden';
 /** Raised when an older program could not read what is written now. */
-export const GARDEN_FILE_VERSION = 1;
+export const GARDEN_FILE_VERSION = 2;
+/** Kinds that files of version 1 do not have. */
+export const SINCE_VERSION_2: ReadonlySet<string> = new Set(['milestones', 'hushes', 'readings']);
 
 const gone = instantSchema.nullable();
-const { certainty: _c, leastC: _l, ...hour } = hourlyWeatherSchema.shape;
+const { certainty: _c, leastC: _l, unread: _u, ...hour } = hourlyWeatherSchema.shape;
 
 /**
  * What a garden file holds, a file of JSON Lines a kind, in the order in which it can be taken in: what others name comes
@@ -46,6 +51,9 @@ export const GARDEN_FILE_KINDS = {
   treatments: treatmentSchema,
   shed: shedItemSchema,
   soap: batchSchema,
+  milestones: milestoneSchema,
+  hushes: hushSchema,
+  readings: readingSchema,
   skies: skyLookSchema,
   weather: z.strictObject({ ...hour, saidAt: gone }),
 } as const;
@@ -54,7 +62,11 @@ export type GardenFileKind = keyof typeof GARDEN_FILE_KINDS;
 export type GardenFileLine<K extends GardenFileKind> = z.infer<(typeof GARDEN_FILE_KINDS)[K]>;
 export const KIND_NAMES = Object.keys(GARDEN_FILE_KINDS) as GardenFileKind[];
 
-const counts = Object.fromEntries(KIND_NAMES.map((k) => [k, z.number().int().min(0)])) as Record<GardenFileKind, z.ZodNumber>;
+const counted = z.number().int().min(0);
+const counts = Object.fromEntries(KIND_NAMES.map((k) => [k, SINCE_VERSION_2.has(k) ? counted.default(0) : counted])) as unknown as Record<
+  GardenFileKind,
+  z.ZodNumber
+>;
 
 /** `manifest.json`: says what the file is, and how many lines each kind has. */
 export const manifestSchema = z.strictObject({

@@ -10,6 +10,7 @@ import { placeOf } from './paging';
 import { partOf } from './parts';
 import { plantingDesk } from './plantings';
 import { notFound, parse } from './refusal';
+import { hushDesk, milestoneDesk, readingDesk } from './season';
 import { shedDesk, sprayerDesk } from './shed';
 import { sheetDesk } from './sheets';
 import type { Snapshot } from './snapshot';
@@ -55,6 +56,9 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
   const sprayers = sprayerDesk(context);
   const batches = batchDesk(context);
   const sheets = sheetDesk(context);
+  const readings = readingDesk(context);
+  const milestones = milestoneDesk(context);
+  const hushes = hushDesk(context);
   const weather = weatherDesk(context);
   const today = todayDesk(context);
 
@@ -123,7 +127,16 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
     at('PUT', '/confirmations/:id', ({ id, body }) => sheets.confirm(id, body)),
     at('DELETE', '/confirmations/:id', gone(sheets.unconfirm)),
     at('GET', '/weather', ({ query }) => weather.read(query)),
+    at('GET', '/weather/days', ({ query }) => weather.days(query)),
     at('PUT', '/weather/sky/:id', ({ id, body }) => weather.saveSky(id, body)),
+    at('GET', '/readings', ({ query }) => partOf(readings.list(), query['after'], byId).list),
+    at('PUT', '/readings/:id', ({ id, body }) => readings.save(id, body)),
+    at('DELETE', '/readings/:id', gone(readings.remove)),
+    at('GET', '/milestones', ({ query }) => partOf(milestones.list(), query['after'], byId).list),
+    at('PUT', '/milestones/:id', ({ id, body }) => milestones.save(id, body)),
+    at('GET', '/hushes', ({ query }) => partOf(hushes.list(), query['after'], byId).list),
+    at('PUT', '/hushes/:id', ({ id, body }) => hushes.save(id, body)),
+    at('GET', '/warnings', () => from.warnings),
     at('GET', '/photos', ({ query }) => keep.photos.ofLook(query['look'] ?? '')),
     at('PUT', '/photos/:id', ({ id, query, body }) => photo(id, query, body)),
     at(

@@ -9,6 +9,7 @@ export { partOf, type Part } from './parts';
 export { plantingDesk } from './plantings';
 export { recordOf } from './record';
 export { conflict, invalid, notFound, parse, Refusal, type FieldError } from './refusal';
+export { hushDesk, milestoneDesk, readingDesk, warningDesk } from './season';
 export { shedDesk, sprayerDesk } from './shed';
 export { sheetDesk } from './sheets';
 export { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, type Snapshot } from './snapshot';

@@ -1,5 +1,22 @@
-import type { Batch, Case, Confirmation, Garden, Look, OwnSheet, Photo, Planting, ShedItem, Sprayer, Strike, Tally, Treatment, Walk } from '../api';
-import type { HourlyWeather, Place, SkyLook } from '../weather';
+import type {
+  Batch,
+  Case,
+  Confirmation,
+  Garden,
+  Hush,
+  Look,
+  Milestone,
+  OwnSheet,
+  Photo,
+  Planting,
+  ShedItem,
+  Sprayer,
+  Strike,
+  Tally,
+  Treatment,
+  Walk,
+} from '../api';
+import type { HourlyWeather, Place, Reading, SkyLook } from '../weather';
 
 /** A planting, and whether it was taken away: records go on referring to it. */
 export type KeptPlanting = Planting & { readonly deleted: boolean };
@@ -95,6 +112,10 @@ export interface Keeping {
     add(confirmation: Confirmation): void;
     remove(sheetId: string): void;
   };
+  readonly milestones: Shelf<Milestone>;
+  readonly hushes: Shelf<Hush>;
+  /** Oldest first. */
+  readonly readings: Shelf<Reading> & { /** Those read between two instants. */ between(from: Date, to: Date): Reading[] };
   readonly photos: { ofLook(lookId: string): Photo[]; ofCase(caseId: string): Photo[] };
   readonly weather: {
     /** Hours of a loaded file. */

@@ -1,5 +1,5 @@
-import type { Batch, Case, Confirmation, Garden, Look, OwnSheet, Photo, ShedItem, Sprayer, Treatment, Walk } from '../api';
-import type { SkyLook } from '../weather';
+import type { Batch, Case, Confirmation, Garden, Hush, Look, Milestone, OwnSheet, Photo, ShedItem, Sprayer, Treatment, Walk } from '../api';
+import type { Reading, SkyLook } from '../weather';
 import type { KeptPlanting, Keeping, PageOf } from './keeping';
 import type { Snapshot } from './snapshot';
 
@@ -82,6 +82,18 @@ export function keptInMemory(from: Snapshot): PocketKeeping {
     ),
   );
   const sprayers = shelf<Sprayer>(from.sprayers, (a, b) => Number(a.forWeedkiller) - Number(b.forWeedkiller) || a.capacityMl - b.capacityMl);
+  const milestones = shelf<Milestone>(
+    from.milestones,
+    by((m) => m.id),
+  );
+  const hushes = shelf<Hush>(
+    from.hushes,
+    by((h) => h.id),
+  );
+  const readings = shelf<Reading>(
+    from.readings,
+    by((r) => r.at),
+  );
   const counting = (keep: (t: Treatment) => boolean) =>
     [...treatments.values()].filter((t) => t.struck === null && keep(t)).sort(by<Treatment>((t) => t.finishedAt));
   const asSent = ({ deleted: _deleted, ...p }: KeptPlanting) => p;
@@ -170,6 +182,9 @@ export function keptInMemory(from: Snapshot): PocketKeeping {
     shed: { ...shed, mixes: () => [...shed.map.values()].filter((i) => i.kind === 'mix').sort(by<ShedItem>((i) => i.useBy ?? '')) },
     batches: { ...batches, open: () => [...batches.map.values()].filter((b) => b.readyAt === null).sort(by<Batch>((b) => b.startedAt)) },
     sprayers,
+    milestones,
+    hushes,
+    readings: { ...readings, between: (a, b) => within(readings.map.values(), a, b, true) },
     sheets: {
       list: () => [...sheets.values()].filter((s) => !removedSheets.has(s.id)).sort(by<OwnSheet>((s) => s.id)),
       find: (id) => sheets.get(id),

@@ -1,9 +1,9 @@
-import type { Batch, Case, Clock, Confirmation, Garden, Look, OwnSheet, Photo, ShedItem, Sprayer, Treatment, Walk } from '../api';
-import type { HourlyWeather, SkyLook } from '../weather';
+import type { Batch, Case, Clock, Confirmation, Garden, Hush, Look, Milestone, OwnSheet, Photo, ShedItem, Sprayer, Treatment, Walk, Warnings } from '../api';
+import type { HourlyWeather, Reading, SkyLook } from '../weather';
 import type { KeptPlanting } from './keeping';
 
 /** Raised when what a copy holds changes: a device asks for a new one then. */
-export const SNAPSHOT_KIND = 1;
+export const SNAPSHOT_KIND = 2;
 
 /**
  * What a device takes along out of the house's reach: all that is needed to go on working for a day or a week, and
@@ -31,10 +31,15 @@ export interface Snapshot {
   readonly removedSheets: readonly string[];
   readonly confirmations: readonly Confirmation[];
   readonly photos: readonly Photo[];
+  readonly milestones: readonly Milestone[];
+  readonly hushes: readonly Hush[];
   readonly skies: readonly SkyLook[];
+  readonly readings: readonly Reading[];
   readonly hours: readonly HourlyWeather[];
   /** Made up for a demonstration. */
   readonly madeUp: readonly HourlyWeather[];
+  /** As the house last worked them out: they take the weather of a whole year. */
+  readonly warnings: Warnings;
 }
 
 /** How far a copy looks back and ahead, days. */

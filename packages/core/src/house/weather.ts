@@ -1,5 +1,8 @@
-import { skyLookSchema, UNSET_GARDEN, type HourSource, type Weather } from '../api';
-import { certaintyOf, hoursOfSky, skyHolds, type HourlyWeather, type Place, type SkyLook } from '../weather';
+import { skyLookSchema, UNSET_GARDEN, type HourSource, type Weather, type WeatherDayView } from '../api';
+import { instant } from '../measure';
+import { addDays, dayOf, dayStart } from '../schedule';
+import { daySummaries } from '../warn';
+import { certaintyOf, hoursOfReadings, hoursOfSky, skyHolds, type HourlyWeather, type Place, type SkyLook } from '../weather';
 import { z } from 'zod';
 import type { HouseContext } from './keeping';
 import { parse } from './refusal';
@@ -9,11 +12,17 @@ const HOUR = 3_600_000;
 /** No look at the sky holds for longer, and each tells of the two hours before it. */
 const SKY_HOURS = 50;
 const SKY_BEFORE = 2;
+/** No reading tells of more days, and the next ones bend its curve. */
+const READING_DAYS = 7;
 
 const querySchema = z.object({
   from: z.iso.datetime().optional(),
   hours: z.coerce.number().int().min(1, 'At least 1 hour.').max(960, 'At most 960 hours.').default(72),
 });
+
+const daysSchema = z.object({ back: z.coerce.number().int().min(0, 'At least 0 days.').max(800, 'At most 800 days.').default(30) });
+/** Nobody foretells further. */
+const DAYS_AHEAD = 10;
 
 export type SaidHour = Weather['hours'][number];
 
@@ -31,11 +40,25 @@ export function weatherDesk({ keep, now: clock }: HouseContext) {
     const now = clock().getTime();
     for (const h of keep.weather.madeUp(new Date(first), hours, place))
       by.set(h.at, { ...h, certainty: certaintyOf(Date.parse(h.at), now), source: 'demonstration' });
-    // a later look is better than an earlier one, and a file better than a look
-    for (const look of keep.weather.skies(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR))) {
-      for (const h of hoursOfSky(look, place)) by.set(h.at, { ...h, source: 'seen' });
-    }
-    for (const h of keep.weather.loaded(new Date(first), new Date(end))) by.set(h.at, { ...h, source: 'file' });
+    const looks = keep.weather.skies(new Date(first - SKY_HOURS * HOUR), new Date(end + SKY_BEFORE * HOUR)).flatMap((look) => hoursOfSky(look, place));
+    const file = keep.weather.loaded(new Date(first), new Date(end));
+    const around = READING_DAYS * 24 * HOUR;
+    const read = hoursOfReadings(keep.readings.between(new Date(first - around), new Date(end + around)), place);
+    const take = (list: readonly HourlyWeather[], source: HourSource) => list.forEach((h) => by.set(h.at, { ...h, source }));
+    const ahead = (h: HourlyWeather) => h.certainty === 'guess' || h.certainty === 'forecast';
+    // what was foretold gives way to what was read, and that to what was seen or measured in its hour; a later look is
+    // better than an earlier one, and a file better than a look
+    take(looks.filter(ahead), 'seen');
+    take(file.filter(ahead), 'file');
+    take(read, 'reading');
+    take(
+      looks.filter((h) => !ahead(h)),
+      'seen',
+    );
+    take(
+      file.filter((h) => !ahead(h)),
+      'file',
+    );
     return Array.from({ length: hours }, (_, i) => by.get(new Date(first + i * HOUR).toISOString()));
   };
 
@@ -61,6 +84,17 @@ export function weatherDesk({ keep, now: clock }: HouseContext) {
       const { from, hours } = parse(querySchema, query);
       return range(from ? new Date(from) : clock(), hours, keep.garden.stored() ?? UNSET_GARDEN);
     },
+    /** Day by day, so many back and all that is foretold. */
+    days: (query: unknown): WeatherDayView[] => {
+      const { back } = parse(daysSchema, query);
+      const place = keep.garden.stored() ?? UNSET_GARDEN;
+      const first = Math.floor(dayStart(addDays(dayOf(instant(clock().getTime()), place.zone), -back), place.zone) / HOUR) * HOUR;
+      const hours = said(first, (back + DAYS_AHEAD) * 24, place);
+      return daySummaries(
+        hours.filter((h): h is SaidHour => h !== undefined),
+        place.zone,
+      );
+    },
     saveSky: (id: string, body: unknown): SkyLook => {
       const look = parse(skyLookSchema, { ...(body as object), id });
       notAhead('at', look.at, clock(), 'The sky can not be looked at in the future.');
@@ -71,8 +105,12 @@ export function weatherDesk({ keep, now: clock }: HouseContext) {
     /** Every hour that somebody told of, with gaps where nobody did; oldest first. */
     told: (from: Date, hours: number, place: Place): SaidHour[] =>
       said(Math.floor(from.getTime() / HOUR) * HOUR, hours, place).filter((h): h is SaidHour => h !== undefined),
-    /** What may stand in a record: a measured or a seen hour, or the demonstration's; null where nobody says anything of it. */
-    forRecord: (when: Date, place: Place): KeptWeather | null => said(Math.floor(when.getTime() / HOUR) * HOUR, 1, place)[0] ?? null,
+    /** What may stand in a record: a measured or a seen hour, or the demonstration's; null where nobody says what it was like. */
+    forRecord: (when: Date, place: Place): KeptWeather | null => {
+      const hour = said(Math.floor(when.getTime() / HOUR) * HOUR, 1, place)[0];
+      // a thermometer and a gauge know nothing of the wind
+      return hour === undefined || hour.unread?.includes('wind') ? null : hour;
+    },
   };
 }
 

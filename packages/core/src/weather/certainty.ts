@@ -1,8 +1,8 @@
 /**
- * How an hour is known: `known` was measured or seen; `forecast` was said before it came; `guess` is what nobody said,
- * taken at its worse. What is none of these is not served at all.
+ * How an hour is known: `known` was measured or seen; `reckoned` lies between two readings of its day; `forecast` was said
+ * before it came; `guess` is what nobody said, taken at its worse. What is none of these is not served at all.
  */
-export const CERTAINTIES = ['known', 'forecast', 'guess'] as const;
+export const CERTAINTIES = ['known', 'reckoned', 'forecast', 'guess'] as const;
 export type Certainty = (typeof CERTAINTIES)[number];
 
 /** A forecast says nothing of single hours further ahead than this: behind it the hours are not known (from memory). */

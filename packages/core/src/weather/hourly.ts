@@ -15,6 +15,8 @@ export const hourlyWeatherSchema = z.strictObject({
   rainMm: z.number().min(0).max(300),
   /** Share of the sky covered, 0..1. */
   cloud: z.number().min(0).max(1),
+  /** What of it nobody read: wind and cloud stand at their worse then, and of rain none is told. */
+  unread: z.array(z.enum(['rain', 'wind', 'cloud'])).optional(),
   /** How it is known; left out: measured or seen. */
   certainty: z.enum(CERTAINTIES).optional(),
 });

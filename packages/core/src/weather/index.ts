@@ -1,4 +1,8 @@
 export { deltaT, wetBulb } from './air';
+export { degreeDays, degreeDaysOfHours, extremesOf, type Thresholds } from './degree-days';
+export * from './infection';
+export { hoursOfReadings, RAIN_FELL, tellsFrom, type RainFell, type Reading } from './readings';
+export { meanC, surenessOf, wetIn, wetSpells, type WetSpell } from './wetness';
 export { CERTAINTIES, certaintyOf, FORECAST_HOLDS_H, type Certainty } from './certainty';
 export { conditionsAt } from './setting';
 export { CHANCES, hoursOfSky, LEAVES, SKIES, skyHolds, WARMTHS, WINDS, type Chance, type SkyLook, type Wind } from './sky';

@@ -2,7 +2,15 @@ import { rmSync } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { StringDecoder } from 'node:string_decoder';
-import { GARDEN_FILE_KINDS, GARDEN_FILE_VERSION, KIND_NAMES, manifestSchema, type GardenFileKind, type GardenFileLine } from '@sleetbrook/core/garden-file';
+import {
+  GARDEN_FILE_KINDS,
+  GARDEN_FILE_VERSION,
+  KIND_NAMES,
+  manifestSchema,
+  SINCE_VERSION_2,
+  type GardenFileKind,
+  type GardenFileLine,
+} from '@sleetbrook/core/garden-file';
 import { MAX_PHOTO_BYTES } from '@sleetbrook/core/api';
 import Database from 'better-sqlite3';
 import { imageSize } from 'image-size';
@@ -136,6 +144,8 @@ export async function gardenIn({ path, to, migrations }: { readonly path: string
 
 async function takeKind(opened: Opened, kind: GardenFileKind, said: number, write: (line: GardenFileLine<GardenFileKind>) => void): Promise<void> {
   const name = `${kind}.jsonl`;
+  // a file of the first version has none of these
+  if (said === 0 && SINCE_VERSION_2.has(kind) && !opened.entries.has(name)) return;
   let taken = 0;
   for await (const [number, text] of linesOf(await opened.streamOf(name), name)) {
     const at = `Line ${number} of “${name}”`;

@@ -6,6 +6,7 @@ import { gardenStore } from '../garden/store';
 import { lookStore } from '../looks/store';
 import { plantingStore } from '../plantings/store';
 import { confirmationStore } from '../sheets/store';
+import { hushStore, milestoneStore, readingStore } from '../season/store';
 import { shedStore } from '../shed/store';
 import { sprayerStore } from '../sprayers/store';
 import { treatmentStore } from '../treatments/store';
@@ -53,6 +54,9 @@ export function gardenRows(db: Db): { readonly [K in GardenFileKind]: Rows<K> } 
   const batches = batchStore(db);
   const skies = skyStore(db);
   const confirmations = confirmationStore(db);
+  const milestones = milestoneStore(db);
+  const hushes = hushStore(db);
+  const readings = readingStore(db);
 
   const removedAt = row<{ at: string | null }>('SELECT deleted_at AS at FROM planting WHERE id = ?');
   const removePlanting = db.prepare('UPDATE planting SET deleted_at = ? WHERE id = ?');
@@ -138,6 +142,9 @@ export function gardenRows(db: Db): { readonly [K in GardenFileKind]: Rows<K> } 
     },
     shed: { ids: ids('SELECT id FROM shed_item ORDER BY id'), read: shed.find, write: (i) => void shed.put(i) },
     soap: { ids: ids('SELECT id FROM batch ORDER BY id'), read: batches.find, write: (b) => void batches.put(b) },
+    milestones: { ids: ids('SELECT id FROM milestone ORDER BY id'), read: document('milestone'), write: (m) => void milestones.put(m) },
+    hushes: { ids: ids('SELECT id FROM hush ORDER BY id'), read: document('hush'), write: (h) => void hushes.put(h) },
+    readings: { ids: ids('SELECT id FROM reading ORDER BY id'), read: document('reading'), write: (r) => void readings.put(r) },
     skies: { ids: ids('SELECT id FROM sky_look ORDER BY at, id'), read: document('sky_look'), write: (s) => void skies.save(s) },
     weather: {
       ids: ids('SELECT at AS id FROM weather_hour ORDER BY at'),

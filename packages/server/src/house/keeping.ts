@@ -8,6 +8,7 @@ import { photoStore } from '../photos/store';
 import { plantingStore } from '../plantings/store';
 import { ownSheetStore } from '../sheets/own-store';
 import { confirmationStore } from '../sheets/store';
+import { hushStore, milestoneStore, readingStore } from '../season/store';
 import { shedStore } from '../shed/store';
 import { sprayerStore } from '../sprayers/store';
 import { treatmentStore } from '../treatments/store';
@@ -32,6 +33,9 @@ export function keepingOf({ db, demo, seed }: Pick<Context, 'db' | 'demo' | 'see
     sprayers: sprayerStore(db),
     sheets: ownSheetStore(db),
     confirmations: confirmationStore(db),
+    milestones: milestoneStore(db),
+    hushes: hushStore(db),
+    readings: readingStore(db),
     photos: photoStore(db),
     weather: {
       loaded: hours.between,

@@ -1,4 +1,4 @@
-import { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, type Snapshot } from '@sleetbrook/core/house';
+import { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, warningDesk, type Snapshot } from '@sleetbrook/core/house';
 import { UNSET_GARDEN } from '@sleetbrook/core/api';
 import type { Context } from '../context';
 import { caseStore } from '../cases/store';
@@ -57,8 +57,12 @@ export function snapshotOf(context: Context, mark: string, version: string): Sna
     removedSheets: sheets.removed(),
     confirmations: keep.confirmations.list(),
     photos: photoStore(db).since(since),
+    milestones: keep.milestones.list(),
+    hushes: keep.hushes.list(),
     skies: keep.weather.skies(from, to),
+    readings: keep.readings.between(from, to),
     hours: keep.weather.loaded(from, to),
     madeUp: keep.weather.madeUp(from, (SNAPSHOT_DAYS.weatherBack + SNAPSHOT_DAYS.weatherAhead) * 24, keep.garden.stored() ?? UNSET_GARDEN),
+    warnings: warningDesk({ keep, now: () => now })(),
   };
 }

@@ -3,6 +3,7 @@ import { weatherDesk } from '@sleetbrook/core/house';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
+import { hoursIn } from './packed';
 import { weatherStore } from './store';
 
 /** Ten years of hours. */
@@ -16,15 +17,16 @@ export function weatherRoutes(context: Context): Router {
   const store = weatherStore(db);
   return Router()
     .get('/weather', (req, res) => void res.json(desk.read(req.query)))
+    .get('/weather/days', (req, res) => void res.json(desk.days(req.query)))
     .put('/weather/sky/:id', (req, res) => void res.json(saveSky(req.params.id, req.body)))
     .get('/weather/file', (_req, res) => void res.json(store.span()))
     .put('/weather/file', express.text({ type: 'text/csv', limit: MOST_BYTES }), async (req, res) => {
       const hours = await work('weather', typeof req.body === 'string' ? req.body : '');
       // one file after another
-      const turn = loading.then(() => store.replace(hours, clock.now()));
+      const turn = loading.then(() => store.add(hours, clock.now()));
       loading = turn.catch(() => undefined);
       await turn;
-      res.json(store.span());
+      res.json({ ...store.span(), added: hoursIn(hours) });
     })
     .delete('/weather/file', (_req, res) => {
       store.clear();

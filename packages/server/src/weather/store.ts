@@ -17,9 +17,6 @@ const HOUR = 3_600_000;
 /** No forecast tells the hour at this distance: what a file says of it is not known. */
 const tooFar = (r: Row) => r.said_at !== null && Date.parse(r.at) >= Date.parse(r.said_at) + FORECAST_HOLDS_H * HOUR;
 
-/** As migrations 3 and 11 made them. */
-const COLUMNS =
-  'at TEXT PRIMARY KEY, temperature_c REAL NOT NULL, humidity_pct REAL NOT NULL, wind_ms REAL NOT NULL, rain_mm REAL NOT NULL, cloud REAL NOT NULL, said_at TEXT';
 /** So many hours are written in some ten milliseconds. */
 const AT_A_TIME = 2000;
 const nextTurn = () => new Promise<void>((resolve) => setImmediate(resolve));
@@ -28,6 +25,11 @@ const nextTurn = () => new Promise<void>((resolve) => setImmediate(resolve));
 export function weatherStore(db: Db) {
   const between = db.prepare<[string, string], Row>('SELECT * FROM weather_hour WHERE at >= ? AND at < ? ORDER BY at');
   const clear = db.prepare('DELETE FROM weather_hour');
+  const upsert = db.prepare(`
+    INSERT INTO weather_hour (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud, said_at) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud, @saidAt)
+    ON CONFLICT (at) DO UPDATE SET temperature_c = excluded.temperature_c, humidity_pct = excluded.humidity_pct, wind_ms = excluded.wind_ms,
+      rain_mm = excluded.rain_mm, cloud = excluded.cloud, said_at = excluded.said_at
+    WHERE excluded.at <= excluded.said_at OR weather_hour.said_at IS NULL OR weather_hour.at > weather_hour.said_at`);
   const span = db.prepare<[], { first: string | null; last: string | null; hours: number }>(
     'SELECT min(at) AS first, max(at) AS last, count(*) AS hours FROM weather_hour',
   );
@@ -46,23 +48,19 @@ export function weatherStore(db: Db) {
           certainty: certaintyOf(Date.parse(r.at), r.said_at === null ? null : Date.parse(r.said_at)),
         })),
     /**
-     * Puts other hours in the place of those that are there. They are written aside, some at a time, while others are
-     * answered, and change places in one step: a load that breaks off has changed nothing.
+     * Adds hours to those that are there, some at a time, while others are answered. What was measured takes the place of
+     * what was foretold, what was said later that of what was said before; what was foretold never takes the place of what
+     * was measured. A load that breaks off has added what it came to: the same file again adds the rest.
      * @param saidAt when the file was loaded: what lies ahead of that is a forecast
      */
-    replace: async (hours: PackedHours, saidAt: Date): Promise<void> => {
-      db.exec(`DROP TABLE IF EXISTS weather_hour_coming; CREATE TABLE weather_hour_coming (${COLUMNS}) STRICT, WITHOUT ROWID`);
-      const insert = db.prepare(
-        'INSERT INTO weather_hour_coming (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud, said_at) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud, @saidAt)',
-      );
+    add: async (hours: PackedHours, saidAt: Date): Promise<void> => {
       const some = writing(db, (list: readonly HourlyWeather[]) => {
-        for (const h of list) insert.run({ ...h, saidAt: saidAt.toISOString() });
+        for (const h of list) upsert.run({ ...h, saidAt: saidAt.toISOString() });
       });
       for (let from = 0; from < hoursIn(hours); from += AT_A_TIME) {
         some(unpackHours(hours, from, AT_A_TIME));
         await nextTurn();
       }
-      writing(db, () => db.exec('DROP TABLE weather_hour; ALTER TABLE weather_hour_coming RENAME TO weather_hour'))();
     },
     clear: () => clear.run(),
     span: () => span.get() as { first: string | null; last: string | null; hours: number },

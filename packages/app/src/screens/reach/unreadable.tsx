@@ -17,6 +17,9 @@ const WORDS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   shed: ['thing in the shed', 'things in the shed'],
   soap: ['batch of soap', 'batches of soap'],
   skies: ['look at the sky', 'looks at the sky'],
+  readings: ['reading of the weather', 'readings of the weather'],
+  milestones: ['day that something was seen', 'days that something was seen'],
+  hushes: ['warning put off', 'warnings put off'],
 };
 
 /** "1 planting and 2 records of treatments can not be read", or null. */

@@ -11,11 +11,12 @@ import { FileButton, FileProblem } from '../shed/file-button';
 const FROM = {
   none: 'No weather is known here: look at the sky when you decide, or load hours.',
   seen: 'Hours come from your look at the sky.',
+  reading: 'Hours come from what you read off by hand.',
   file: 'Hours come from your file, as far as it reaches.',
   demonstration: 'The demonstration makes its weather up.',
 } as const;
 
-/** Loads hourly weather from a CSV file in place of what is made up. */
+/** Loads hourly weather from a CSV file, beside what is there. */
 export function WeatherFile() {
   const load = useLoadWeather();
   const drop = useDropWeather();
@@ -26,10 +27,14 @@ export function WeatherFile() {
       <Section>Weather</Section>
       <T kind="muted">
         {FROM[source ?? 'none']} Load a CSV with the columns at, temperatureC, humidityPct, windMs, rainMm, cloud (hours in UTC, none missing) to go by real
-        ones. What lies ahead counts for five days: no forecast tells hours further off. Load it anew for the days after.
+        ones. They are added to those that are there: what was measured takes the place of what was forecast. What lies ahead counts for five days: no forecast
+        tells hours further off. Load the next ones for the days after.
       </T>
       {load.data && (
-        <T kind="strong" live>{`${load.data.hours} hours loaded, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>
+        <T
+          kind="strong"
+          live
+        >{`${load.data.added} hours loaded. ${load.data.hours} are there now, ${load.data.first?.slice(0, 16) ?? ''} to ${load.data.last?.slice(0, 16) ?? ''} UTC.`}</T>
       )}
       <FileProblem error={load.error} />
       <FileButton title="Load a CSV of hours" accept=".csv,text/csv" busy={load.isPending} onFile={(f) => void read(f).catch(() => undefined)} />

@@ -114,6 +114,6 @@ export function TimeStation({ verdict: v, ahead, now, zone, busy, onPlan }: Prop
 const TEN_DAYS_MS = 9.9 * 86_400_000;
 
 /** What stands before a figure of the hours that nobody measured. */
-const HOW_KNOWN = { known: '', forecast: 'Forecast: ', guess: 'Guessed, at the worse: ' } as const;
+const HOW_KNOWN = { known: '', reckoned: 'Reckoned: ', forecast: 'Forecast: ', guess: 'Guessed, at the worse: ' } as const;
 
 const cap = (s: string) => s.charAt(0).toUpperCase() + s.slice(1);

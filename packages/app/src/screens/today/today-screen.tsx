@@ -6,7 +6,7 @@ import { sunTimes } from '@sleetbrook/core/weather';
 import { useRouter, type Href } from 'expo-router';
 import { DateTime } from 'luxon';
 import { View } from 'react-native';
-import { useGarden, usePlantings, useToday } from '../../api/queries';
+import { useGarden, usePlantings, useToday, useWarnings } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { HourRibbon } from '../../ui/hour-ribbon';
@@ -17,6 +17,9 @@ import { T } from '../../ui/text';
 import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { useCameBefore } from '../garden/use-came-before';
+import { ReadingRow } from '../season/reading-row';
+import { WarningRows } from '../season/warning-rows';
+import { isGuarded } from '../season/say-warning';
 import { useWide } from '../shell';
 import { WeatherMark } from '../time/weather-mark';
 import { Unreadable } from '../reach/unreadable';
@@ -34,6 +37,9 @@ const HREF: Readonly<Record<Reminder['kind'], (id: string, caseId: string | null
   rain: (id, caseId) => (caseId ? `/cases/${caseId}` : `/garden/${id}`),
 };
 
+/** So many warnings stand on Today. */
+const WARNED = 3;
+
 /** What matters now, in this order: keep out, not to eat, open hours, looks due. */
 export function TodayScreen() {
   const today = useToday();
@@ -41,6 +47,7 @@ export function TodayScreen() {
   const plantings = usePlantings();
   const now = useNow();
   const earlier = useCameBefore();
+  const foretold = useWarnings().data;
   const router = useRouter();
   const wide = useWide();
   const failed = [today, garden, plantings].find((q) => q.isError);
@@ -68,7 +75,9 @@ export function TodayScreen() {
   const decided = openCases.filter((c) => c.laps.at(-1)?.controlId && !c.laps.at(-1)?.treatmentId);
   const uncover = plantings.data.filter((p) => p.stage === 'flowering' && p.about.includes('covered') && findHost(p.hostId)?.beePlant);
   const came = earlier.filter((c) => plantings.data.some((p) => p.id === c.plantingId)).slice(0, 4);
-  const quiet = came.length + reminders.length + uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
+  // what can still be done something about; the rest stands on Season
+  const pressing = (foretold?.warnings ?? []).filter((w) => !w.hushed && !isGuarded(w));
+  const quiet = pressing.length + came.length + reminders.length + uncover.length + keepOut.length + notToEat.length + openCases.length === 0;
   const name = (c: Case) => plantings.data.find((p) => p.id === c.plantingId)?.name ?? '';
   const day = dayOf(now, g.zone);
 
@@ -80,7 +89,8 @@ export function TodayScreen() {
         ? {}
         : {
             aside: (
-              <View className="flex-row gap-2">
+              <View className="-mr-2 flex-row">
+                <Button kind="link" title="Season" onPress={() => router.navigate('/season')} />
                 <Button kind="link" title="Almanac" onPress={() => router.navigate('/almanac')} />
                 <Button kind="link" title="Records" onPress={() => router.navigate('/records')} />
                 <Button kind="link" title="Settings" onPress={() => router.navigate('/settings')} />
@@ -150,6 +160,10 @@ export function TodayScreen() {
             />
           );
         })}
+        {pressing.length > 0 && <Section>The weather lets in</Section>}
+        <WarningRows warnings={pressing.slice(0, WARNED)} plantings={plantings.data} garden={g} now={now} />
+        {pressing.length > WARNED && <Row title={`${pressing.length - WARNED} more on Season`} end="read" onPress={() => router.navigate('/season')} />}
+        {g.setUp && plantings.data.length > 0 && foretold && <ReadingRow garden={g} now={now} asked={foretold.seesUntil === null} />}
         <StageAsked plantings={plantings.data} day={day} />
         {came.length > 0 && <Section>Came about now in earlier years</Section>}
         {came.map((c) => (

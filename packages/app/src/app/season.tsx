@@ -1,0 +1,1 @@
+export { SeasonScreen as default } from '../screens/lazy-season';

@@ -1,0 +1,36 @@
+/**
+ * Hours of wet leaves that grape black rot takes, by the warmth.
+ * @source Spotts 1977, Phytopathology 67: 1378-1381
+ */
+const BLACK_ROT: readonly (readonly [c: number, hours: number])[] = [
+  [10, 24],
+  [13, 12],
+  [15.5, 9],
+  [18, 8],
+  [21, 7],
+  [24, 7],
+  [26.5, 6],
+  [29, 9],
+  [32, 12],
+];
+
+/** The same at any warmth, in a line between the figures; null beyond them. */
+export function blackRotWetHours(c: number): number | null {
+  const above = BLACK_ROT.findIndex(([x]) => x >= c);
+  const b = BLACK_ROT[above];
+  if (!b) return null;
+  const a = BLACK_ROT[above - 1];
+  if (!a) return b[0] === c ? b[1] : null;
+  return a[1] + ((b[1] - a[1]) * (c - a[0])) / (b[0] - a[0]);
+}
+
+/** Rose black spot: so many hours wet, at 18 to 24 °C (common practice). */
+export const blackSpotWetHours = (c: number): number | null => (c >= 18 && c <= 24 ? 7 : null);
+
+/** Peach leaf curl, once buds swell: rain of 3 mm and 12.5 hours wet below 19 °C (Rossi et al. 2006; from memory). */
+export const LEAF_CURL_MM = 3;
+export const leafCurlWetHours = (c: number): number | null => (c < 19 ? 12.5 : null);
+
+/** Grape downy mildew, "three tens": shoots of 10 cm, 10 °C, and 10 mm in one to two days (common practice). */
+export const threeTens = (d: { readonly meanC: number; readonly rainMm: number; readonly shootsCm: number }): boolean =>
+  d.meanC >= 10 && d.rainMm >= 10 && d.shootsCm >= 10;
