@@ -15,3 +15,5 @@ CREATE TABLE hush (
   planting_id TEXT NOT NULL REFERENCES planting (id),
   document TEXT NOT NULL
 ) STRICT;
+-- An hour is from a file, or from a station of the household's own.
+ALTER TABLE weather_hour ADD COLUMN source TEXT NOT NULL DEFAULT 'file';

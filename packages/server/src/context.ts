@@ -2,6 +2,7 @@ import type { Logger } from 'pino';
 import type { ServerClock } from './clock';
 import type { Db } from './db/open';
 import type { Work } from './threads/jobs';
+import type { Station } from './weather/station';
 
 /** What every route works with. */
 export interface Context {
@@ -13,6 +14,8 @@ export interface Context {
   readonly clock: ServerClock;
   readonly log: Logger;
   readonly demo: boolean;
+  /** The household's own weather station, where one is asked. */
+  readonly station?: Station;
   /** Seed of the weather stand-in. */
   readonly seed: number;
   /** Does what takes long, off the thread that answers where there is one. */

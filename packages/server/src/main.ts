@@ -18,6 +18,7 @@ import { Serving, type Opened } from './serving';
 import { fail, readSettings } from './settings';
 import { workHere } from './threads/jobs';
 import { workInLanes } from './threads/lanes';
+import { pollStation } from './weather/station';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const MIGRATIONS = join(here, '..', 'migrations');
@@ -96,9 +97,11 @@ function openGarden(): Opened {
   );
   const context = { db, folder, migrations: MIGRATIONS, clock: clockOf(db), log, demo: settings.demo, seed: 6, work };
   if (settings.demo) seedLarkfold(context);
+  const station = settings.stationUrl === undefined ? undefined : pollStation(context, settings.stationUrl);
   return {
-    context,
+    context: { ...context, ...(station ? { station } : {}) },
     close: () => {
+      station?.end();
       endCopies();
       try {
         db.pragma('wal_checkpoint(TRUNCATE)');

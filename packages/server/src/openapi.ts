@@ -34,6 +34,7 @@ import {
   walkPlanSchema,
   walkSchema,
   skyLookSchema,
+  stationSchema,
   hushSchema,
   milestoneSchema,
   readingSchema,
@@ -279,6 +280,7 @@ const described = createDocument({
         requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },
       }),
     },
+    '/weather/station': { get: get('The household’s own weather station, and what it last said', stationSchema) },
     '/weather/days': {
       get: get('Weather by the day', z.array(weatherDaySchema), { requestParams: { query: z.object({ back: z.coerce.number().int().optional() }) } }),
     },

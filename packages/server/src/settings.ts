@@ -32,6 +32,14 @@ function readNow(): Date | null {
   return at;
 }
 
+/** The household's own weather station. */
+function readStationUrl(): string | undefined {
+  const text = env['SLEETBROOK_WEATHER_URL'];
+  if (!text) return undefined;
+  if (!URL.canParse(text) || !/^https?:$/.test(new URL(text).protocol)) fail('SLEETBROOK_WEATHER_URL must be an address that begins with http:// or https://.');
+  return text;
+}
+
 const LOOPBACK = /^(127\.\d+\.\d+\.\d+|localhost|::1)$/;
 
 function readPasscode(): string | undefined {
@@ -62,6 +70,7 @@ export function readSettings() {
     folder: resolve(env['SLEETBROOK_DATA'] ?? '.data/garden'),
     logLevel: env['LOG_LEVEL'] ?? 'info',
     web: env['SLEETBROOK_WEB'],
+    stationUrl: readStationUrl(),
     restore: env['SLEETBROOK_RESTORE'] ? { from: env['SLEETBROOK_RESTORE'], yes: env['SLEETBROOK_RESTORE_YES'] === '1' } : null,
   };
 }

@@ -24,6 +24,7 @@ import {
   townSchema,
   weatherSchema,
   hushSchema,
+  stationSchema,
   milestoneSchema,
   readingSchema,
   warningsSchema,
@@ -93,6 +94,8 @@ export const useWeather = (from: string | undefined, hours: number) =>
 /** Day by day, so many back. */
 export const useWeatherDays = (back: number) =>
   useQuery({ queryKey: ['weather-days', back], queryFn: () => request('GET', `/weather/days?back=${back}`, z.array(weatherDaySchema)) });
+export const useStation = () =>
+  useQuery({ queryKey: ['station'], queryFn: () => request('GET', '/weather/station', stationSchema), refetchInterval: 300_000, retry: false });
 export const useReadings = () => useQuery({ queryKey: ['readings'], queryFn: () => requestAll('/readings', z.array(readingSchema), after(byId)) });
 export const useMilestones = () => useQuery({ queryKey: ['milestones'], queryFn: () => requestAll('/milestones', z.array(milestoneSchema), after(byId)) });
 export const useHushes = () => useQuery({ queryKey: ['hushes'], queryFn: () => requestAll('/hushes', z.array(hushSchema), after(byId)) });

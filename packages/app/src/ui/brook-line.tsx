@@ -12,11 +12,23 @@ export interface BrookStation {
   readonly state: 'behind' | 'here' | 'ahead';
   /** The line bends back before this station: the case looped. */
   readonly bend?: boolean;
+  /** The protection left below this station, 0 … 1: the brook is as wide. */
+  readonly water?: number;
   readonly content: ReactNode;
 }
 
 /** Where the line crosses from one row into the next, so that it runs on without a step. */
 const crossing = (i: number) => MID + 3 * Math.sin(i * 1.9);
+
+/** Half as wide as the brook is at its fullest, and at a thread. */
+const FULL = 7;
+const THREAD = 1;
+
+/** Water from full width at the stone down to what is left of it. */
+function narrowing(y: number, x: number, height: number, left: number): string {
+  const [a, b, mid] = [FULL, THREAD + (FULL - THREAD) * Math.min(1, Math.max(0, left)), (y + height) / 2];
+  return `M${MID - a} ${y} C${MID - 4 - a} ${mid} ${x + 3 - b} ${mid} ${x - b} ${height} L${x + b} ${height} C${x + 3 + b} ${mid} ${MID - 4 + a} ${mid} ${MID + a} ${y} Z`;
+}
 
 /**
  * The brook line: a slightly wandering line down the left that joins the stations, a stone for each.
@@ -51,6 +63,7 @@ function Row({ station, index, last }: { readonly station: BrookStation; readonl
       <View style={{ width: WIDTH }} aria-hidden>
         <Svg width={WIDTH} height={height} style={{ position: 'absolute', left: 0, top: 0 }}>
           <Path d={above} stroke={wet} strokeWidth={4} fill="none" strokeLinecap="round" />
+          {station.water !== undefined && !last && <Path d={narrowing(stoneY, x1, height, station.water)} fill={t.brook} />}
           <Path
             d={below}
             stroke={station.state === 'behind' ? t.brook : t.line}

@@ -100,7 +100,7 @@ export const treatmentSchema = treatmentRequestSchema.extend({
       humidityPct: z.number(),
       windMs: z.number(),
       cloud: z.number(),
-      source: z.enum(['file', 'reading', 'seen', 'demonstration']).optional(),
+      source: z.enum(['station', 'file', 'reading', 'seen', 'demonstration']).optional(),
       certainty: z.enum(CERTAINTIES).optional(),
     })
     .nullable(),

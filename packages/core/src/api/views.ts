@@ -27,7 +27,7 @@ export const healthSchema = z.object({
  * Who says what an hour is like: a station or a loaded file, what was read off by hand, a look at the sky, or the
  * demonstration, which makes it up.
  */
-export const HOUR_SOURCES = ['file', 'reading', 'seen', 'demonstration'] as const;
+export const HOUR_SOURCES = ['station', 'file', 'reading', 'seen', 'demonstration'] as const;
 export type HourSource = (typeof HOUR_SOURCES)[number];
 
 /**
@@ -41,6 +41,17 @@ export const weatherSchema = z.object({
   hours: z.array(hourlyWeatherSchema.extend({ source: z.enum(HOUR_SOURCES) })),
 });
 export type Weather = z.infer<typeof weatherSchema>;
+
+/** Whether a station of the household's own is asked, and what it last said. Its address is nobody's but the house's. */
+export const stationSchema = z.object({
+  asked: z.boolean(),
+  lastGoodAt: instantSchema.nullable(),
+  /** What stands against it now; null where it answers. */
+  fault: z.string().nullable(),
+  /** Hours of its last answer that could not be. */
+  dropped: z.number().int(),
+});
+export type StationState = z.infer<typeof stationSchema>;
 
 /** One local day of weather, of what is known of it. */
 export const weatherDaySchema = z.object({
@@ -96,7 +107,25 @@ export const todaySchema = z.object({
 });
 export type Today = z.infer<typeof todaySchema>;
 
-export const caseDetailSchema = z.object({ case: caseSchema, looks: z.array(lookSchema), treatments: z.array(treatmentSchema), photos: z.array(photoSchema) });
+/** What is left of the last round that was put on in a case. */
+export const leftSchema = z.object({
+  treatmentId: idSchema,
+  least: z.number(),
+  likely: z.number(),
+  most: z.number(),
+  wear: z.enum(['holds', 'wearing-off', 'gone']),
+  said: z.string(),
+});
+export type Left = z.infer<typeof leftSchema>;
+
+export const caseDetailSchema = z.object({
+  case: caseSchema,
+  looks: z.array(lookSchema),
+  treatments: z.array(treatmentSchema),
+  photos: z.array(photoSchema),
+  /** Null where there is nothing that wears off, or nothing was put on. */
+  left: leftSchema.nullable().default(null),
+});
 export type CaseDetail = z.infer<typeof caseDetailSchema>;
 
 /** The grower has checked a specimen sheet's figures against the label in the hand. */

@@ -55,7 +55,7 @@ export const GARDEN_FILE_KINDS = {
   hushes: hushSchema,
   readings: readingSchema,
   skies: skyLookSchema,
-  weather: z.strictObject({ ...hour, saidAt: gone }),
+  weather: z.strictObject({ ...hour, saidAt: gone, source: z.enum(['station', 'file']).default('file') }),
 } as const;
 
 export type GardenFileKind = keyof typeof GARDEN_FILE_KINDS;

@@ -1,11 +1,13 @@
 import { caseSchema, type Case, type CaseDetail } from '../api';
 import { findControlCard } from '../catalogue/light';
 import type { HouseContext, PageOf } from './keeping';
+import { leftOf } from './left';
 import { invalid, notFound, parse, sameId } from './refusal';
 import { reviseOrConflict } from './revise';
 import { notAhead } from './times';
 
-export function caseDesk({ keep, now }: HouseContext) {
+export function caseDesk(context: HouseContext) {
+  const { keep, now } = context;
   const find = (id: string): Case => {
     const found = keep.cases.find(id);
     if (!found) throw notFound('case');
@@ -35,12 +37,11 @@ export function caseDesk({ keep, now }: HouseContext) {
   return {
     find,
     list: (status: Case['status'], page: PageOf): Case[] => keep.cases.list(status, page),
-    detail: (id: string): CaseDetail => ({
-      case: find(id),
-      looks: keep.looks.ofCase(id),
-      treatments: keep.treatments.ofCase(id),
-      photos: keep.photos.ofCase(id),
-    }),
+    detail: (id: string): CaseDetail => {
+      const c = find(id);
+      const treatments = keep.treatments.ofCase(id);
+      return { case: c, looks: keep.looks.ofCase(id), treatments, photos: keep.photos.ofCase(id), left: leftOf(context, c, treatments) };
+    },
     save: (id: string, body: unknown): Case => {
       const sent = parse(caseSchema, body);
       sameId(id, sent);

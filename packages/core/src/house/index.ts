@@ -2,7 +2,7 @@ export { answererOf, type Ask, type Method, type Told } from './answer';
 export { batchDesk } from './batches';
 export { caseDesk } from './cases';
 export { gardenDesk } from './garden';
-export type { DatedTally, HouseContext, Keeping, KeptPlanting, PageOf } from './keeping';
+export type { DatedTally, HouseContext, Keeping, KeptPlanting, LoadedHour, PageOf } from './keeping';
 export { lookDesk } from './looks';
 export { nextAfter, placeOf } from './paging';
 export { partOf, type Part } from './parts';

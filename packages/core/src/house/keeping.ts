@@ -27,6 +27,9 @@ export interface DatedTally extends Tally {
   readonly at: string;
 }
 
+/** An hour that was measured or foretold elsewhere. */
+export type LoadedHour = HourlyWeather & { readonly source: 'station' | 'file' };
+
 /** A page of a list: what comes after a place in it, and at most so many. */
 export interface PageOf {
   readonly after: { readonly at: string; readonly id: string } | null;
@@ -118,8 +121,8 @@ export interface Keeping {
   readonly readings: Shelf<Reading> & { /** Those read between two instants. */ between(from: Date, to: Date): Reading[] };
   readonly photos: { ofLook(lookId: string): Photo[]; ofCase(caseId: string): Photo[] };
   readonly weather: {
-    /** Hours of a loaded file. */
-    loaded(from: Date, to: Date): HourlyWeather[];
+    /** Hours of a station and of loaded files. */
+    loaded(from: Date, to: Date): LoadedHour[];
     skies(from: Date, to: Date): SkyLook[];
     /** The same look sent again is the same look. */
     saveSky(look: SkyLook): void;

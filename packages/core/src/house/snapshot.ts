@@ -1,6 +1,6 @@
 import type { Batch, Case, Clock, Confirmation, Garden, Hush, Look, Milestone, OwnSheet, Photo, ShedItem, Sprayer, Treatment, Walk, Warnings } from '../api';
 import type { HourlyWeather, Reading, SkyLook } from '../weather';
-import type { KeptPlanting } from './keeping';
+import type { KeptPlanting, LoadedHour } from './keeping';
 
 /** Raised when what a copy holds changes: a device asks for a new one then. */
 export const SNAPSHOT_KIND = 2;
@@ -35,7 +35,7 @@ export interface Snapshot {
   readonly hushes: readonly Hush[];
   readonly skies: readonly SkyLook[];
   readonly readings: readonly Reading[];
-  readonly hours: readonly HourlyWeather[];
+  readonly hours: readonly LoadedHour[];
   /** Made up for a demonstration. */
   readonly madeUp: readonly HourlyWeather[];
   /** As the house last worked them out: they take the weather of a whole year. */

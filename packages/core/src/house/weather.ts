@@ -44,7 +44,8 @@ export function weatherDesk({ keep, now: clock }: HouseContext) {
     const file = keep.weather.loaded(new Date(first), new Date(end));
     const around = READING_DAYS * 24 * HOUR;
     const read = hoursOfReadings(keep.readings.between(new Date(first - around), new Date(end + around)), place);
-    const take = (list: readonly HourlyWeather[], source: HourSource) => list.forEach((h) => by.set(h.at, { ...h, source }));
+    const take = (list: readonly (HourlyWeather & { readonly source?: HourSource })[], source: HourSource) =>
+      list.forEach((h) => by.set(h.at, { ...h, source: h.source ?? source }));
     const ahead = (h: HourlyWeather) => h.certainty === 'guess' || h.certainty === 'forecast';
     // what was foretold gives way to what was read, and that to what was seen or measured in its hour; a later look is
     // better than an earlier one, and a file better than a look

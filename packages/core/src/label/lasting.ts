@@ -8,6 +8,8 @@ export interface Lasting {
   readonly days: number | null;
   /** Millimetres of rain that take it off; null where rain does not, or nobody knows. */
   readonly rainMm: number | null;
+  /** Days of full sun in which half of it is spoilt: the fewest, the likely and the most; null where the sun does it nothing. */
+  readonly sunHalfDays: readonly [number, number, number] | null;
   /** Hours back for which it still stops an infection that has begun; 0 where it must be there before. */
   readonly kickbackH: number;
   /** Days in nectar and pollen; 0 where it does not rise into them. */
@@ -43,22 +45,22 @@ const LASTS: Readonly<Record<string, Known>> = {
   organophosphate: { days: 7, rainMm: 15 },
   carbaryl: { days: 7, rainMm: 15 },
   carbamate: { days: 7, rainMm: 15 },
-  pyrethrins: { days: 1, rainMm: 5 },
+  pyrethrins: { days: 1, rainMm: 5, sunHalfDays: [0.25, 0.5, 1] },
   pyrethroid: { days: 10, rainMm: 25 },
   imidacloprid: { days: 300, nectarDays: 365 },
   dinotefuran: { days: 120, nectarDays: 180 },
   acetamiprid: { days: 14, nectarDays: 14 },
   neonicotinoid: { days: 60, nectarDays: 365 },
   spinosyn: { days: 7, rainMm: 25 },
-  azadirachtin: { days: 5, rainMm: 10 },
+  azadirachtin: { days: 5, rainMm: 10, sunHalfDays: [1, 2, 4] },
   'neem-oil': { days: 5, rainMm: 10 },
   oil: { days: 0 },
   soap: { days: 0 },
-  bt: { days: 4, rainMm: 10 },
+  bt: { days: 4, rainMm: 10, sunHalfDays: [1, 2, 3] },
   diamide: { days: 14, rainMm: 25 },
-  granulovirus: { days: 8, rainMm: 10 },
+  granulovirus: { days: 8, rainMm: 10, sunHalfDays: [2, 3, 5] },
   'yeast-fungicide': { days: 3, rainMm: 10 },
-  beauveria: { days: 5, rainMm: 10 },
+  beauveria: { days: 5, rainMm: 10, sunHalfDays: [0.5, 1, 2] },
   'diatomaceous-earth': { days: 7, rainMm: 1 },
   kaolin: { days: 14, rainMm: 25 },
 };
@@ -75,6 +77,7 @@ export function lastingOf(sheet: LabelSheet): Lasting {
   return {
     days: sheet.lastsDays ?? best?.days ?? null,
     rainMm: sheet.washedOffMm ?? best?.rainMm ?? null,
+    sunHalfDays: best?.sunHalfDays ?? null,
     kickbackH: Math.max(0, ...known.map((k) => k.kickbackH ?? 0)),
     nectarDays: Math.max(0, ...known.map((k) => k.nectarDays ?? 0)),
     prov: said ? { mark: 'PUB', source: 'its label' } : MEM,

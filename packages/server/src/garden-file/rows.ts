@@ -74,7 +74,7 @@ export function gardenRows(db: Db): { readonly [K in GardenFileKind]: Rows<K> } 
   const strike = db.prepare('UPDATE treatment SET struck_at = ? WHERE id = ?');
   const hour = row<Record<string, string | number | null>>('SELECT * FROM weather_hour WHERE at = ?');
   const addHour = db.prepare(
-    'INSERT INTO weather_hour (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud, said_at) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud, @saidAt)',
+    'INSERT INTO weather_hour (at, temperature_c, humidity_pct, wind_ms, rain_mm, cloud, said_at, source) VALUES (@at, @temperatureC, @humidityPct, @windMs, @rainMm, @cloud, @saidAt, @source)',
   );
 
   return {
@@ -158,6 +158,7 @@ export function gardenRows(db: Db): { readonly [K in GardenFileKind]: Rows<K> } 
           rainMm: h['rain_mm'],
           cloud: h['cloud'],
           saidAt: h['said_at'],
+          source: h['source'],
         };
       },
       write: (h) => void addHour.run(h),

@@ -4,6 +4,7 @@ import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
 import { hoursIn } from './packed';
+import { NO_STATION } from './station';
 import { weatherStore } from './store';
 
 /** Ten years of hours. */
@@ -17,6 +18,7 @@ export function weatherRoutes(context: Context): Router {
   const store = weatherStore(db);
   return Router()
     .get('/weather', (req, res) => void res.json(desk.read(req.query)))
+    .get('/weather/station', (_req, res) => void res.json(context.station?.state() ?? NO_STATION))
     .get('/weather/days', (req, res) => void res.json(desk.days(req.query)))
     .put('/weather/sky/:id', (req, res) => void res.json(saveSky(req.params.id, req.body)))
     .get('/weather/file', (_req, res) => void res.json(store.span()))

@@ -32,6 +32,7 @@ import { RainedOff } from './rained-off';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
+import { LeftOf } from './left-of';
 import { againFor, failedIn } from './rounds';
 import { lapStation } from './station';
 
@@ -304,6 +305,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     stations.push({
       key: key('do'),
       state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
+      ...(here && detail.left?.treatmentId === l.treatmentId && detail.left ? { water: detail.left.likely } : {}),
       content:
         here && s === 'do' ? (
           <KeepStation found={c} lap={l} now={now} zone={garden.zone} planting={planting} verdicts={verdicts} verdict={verdictOf(verdicts, l)} />
@@ -350,6 +352,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
               Look again
             </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
+            {here && detail.left && <LeftOf left={detail.left} />}
             {here && <RainedOff caseId={c.id} />}
             {here && again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
           </View>

@@ -220,7 +220,13 @@ function StrikeOut({ id }: { readonly id: string }) {
 }
 
 /** The air at the time, and whose word it is. */
-const WEATHER_FROM = { file: 'from loaded hours', reading: 'read off by hand', seen: 'by a look at the sky', demonstration: 'made up' } as const;
+const WEATHER_FROM = {
+  station: 'from your station',
+  file: 'from loaded hours',
+  reading: 'read off by hand',
+  seen: 'by a look at the sky',
+  demonstration: 'made up',
+} as const;
 
 function sayWeather(w: Treatment['weather']): string {
   if (w === null) return 'not known';

@@ -15,16 +15,17 @@ const HOUR = 3_600_000;
 /** With fewer hours than this ahead, some materials find none that is open: more are a tap away. */
 const RUNS_OUT_H = 48;
 
-/** What of a loaded file was measured, and what it foretells. */
-function sayFile(hours: Weather['hours'], now: Instant, zone: string): string {
+/** What of a station or a loaded file was measured, and what it foretells. */
+function sayFile({ hours, source }: Weather, now: Instant, zone: string): string {
+  const by = source === 'station' ? 'By your station' : 'By the hours you loaded';
   const last = hours.at(-1);
   const when = (ms: number) => sayWhen(instant(ms), now, zone);
   const ahead = hours.filter((h) => h.certainty === 'forecast');
-  if (!last || ahead.length === 0) return 'By the hours you loaded, as measured.';
+  if (!last || ahead.length === 0) return `${by}, as measured.`;
   const end = Date.parse(last.at) + HOUR;
   const measured = hours.findLast((h) => h.certainty === 'known');
   const from = measured ? `measured to ${when(Math.min(now, Date.parse(measured.at) + HOUR))}, ` : '';
-  return `By the hours you loaded: ${from}forecast to ${when(end)}. Look at the sky before you mix.`;
+  return `${by}: ${from}forecast to ${when(end)}. Look at the sky before you mix.`;
 }
 
 /**
@@ -40,12 +41,12 @@ export function WeatherMark() {
   if (!weather || now === undefined || zone === undefined) return null;
   if (weather.source === 'demonstration') return <T kind="small">The demonstration’s weather is made up.</T>;
   const sky = <SkySheet open={looking} onClose={() => setLooking(false)} />;
-  if (weather.source === 'file') {
+  if (weather.source === 'file' || weather.source === 'station') {
     const last = weather.hours.at(-1);
     const runsOut = !last || Date.parse(last.at) + HOUR < now + RUNS_OUT_H * HOUR;
     return (
       <View className="flex-row flex-wrap items-center gap-x-3">
-        <T kind="small">{sayFile(weather.hours, now, zone)}</T>
+        <T kind="small">{sayFile(weather, now, zone)}</T>
         {runsOut && <Button kind="link" title="Look at the sky" onPress={() => setLooking(true)} />}
         {runsOut && <Button kind="link" title="Load hours anew" onPress={() => router.navigate('/settings')} />}
         {sky}
