@@ -18,6 +18,7 @@ const VIEWS = [
   ['/shed', 'Shed'],
   ['/shed/potassium-soap', 'Potassium soap concentrate'],
   ['/records', 'Records'],
+  ['/season', 'Season'],
   ['/settings', 'Settings'],
 ] as const;
 

@@ -136,14 +136,6 @@ test('a label of one’s own', async ({ page }) => {
   await shot(page, 'label-printed');
 });
 
-test('the bench', async ({ page }) => {
-  await page.setViewportSize(PHONE);
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await page.goto(`/bench/soap/${larkfold(631)}`);
-  await page.getByText('Stirred so far').waitFor();
-  await shot(page, 'soap-dark');
-});
-
 test('the desk', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/cases/${larkfold(203)}`);
@@ -184,6 +176,22 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByRole('button', { name: /Against what may come/ }).click();
     await page.waitForTimeout(500);
     await shot(page, 'guard');
+    await plant(page, { name: 'Espaliered apples', hostId: 'apple', areaM2: 9, stage: 'fruiting' });
+    const from = Date.parse('2026-07-02T00:00:00Z');
+    const hours = Array.from({ length: 15 * 24 }, (_, i) => {
+      const hour = i % 24;
+      const wet = i >= 280 && i < 292;
+      return `${new Date(from + i * 3_600_000).toISOString()},${(15 + 5 * Math.sin(((hour - 9) / 24) * 2 * Math.PI)).toFixed(1)},${hour < 8 ? 93 : 65},1.8,${wet ? 1 : 0},0.6`;
+    });
+    await page.request.put('/api/v1/weather/file', {
+      headers: { 'Content-Type': 'text/csv' },
+      data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...hours].join('\n'),
+    });
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await page.goto('/season');
+    await page.getByRole('button', { name: /^Espaliered apples: Apple scab/ }).waitFor();
+    await page.waitForTimeout(800);
+    await shot(page, 'season-dark');
   });
 
   test('names: found by one’s own words, not settled', async ({ page, server }) => {

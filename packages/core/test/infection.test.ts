@@ -104,6 +104,15 @@ describe('apple scab (Mills 1944, MacHardy & Gadoury 1989; below 8 °C Stensvand
     expect(twice(24).map((s) => s.infectedAt)).toEqual([null, null]);
   });
 
+  test('with dew each night it does not go on for ever: once it is in, the next rain is another', () => {
+    const nights = hours(24 * 6, (i) => ({ humidityPct: i % 24 < 7 ? 95 : 60, rainMm: between(i, 58, 66) || between(i, 106, 114) ? 1 : 0 }));
+    const spells = scabSpells(nights, LONDON);
+    expect(spells.map((s) => [new Date(s.from).toISOString().slice(5, 13), s.infectedAt !== null, s.wetHours])).toEqual([
+      ['05-03T10', true, 10],
+      ['05-05T10', true, 10],
+    ]);
+  });
+
   test('an hour that nobody told of ends a spell', () => {
     const all = hours(48, (i) => ({ rainMm: between(i, 10, 21) ? 1 : 0 }));
     expect(

@@ -99,7 +99,6 @@ export function pollStation({ db, clock, log }: Pick<Context, 'db' | 'clock' | '
     }
   };
   const timer = setInterval(() => void poll(), EVERY_MS);
-  timer.unref();
   void poll();
   return {
     state: () => state,

@@ -32,26 +32,55 @@ const JOINS_HOURS = 23;
 
 /**
  * Spells of rain on an apple, each held against the hours that it takes. Spores fly in rain and by day: what starts in
- * the dark counts from sunrise, and dew alone sets none free.
+ * the dark counts from sunrise, and dew alone sets none free. Once it has been wet for long enough, rain after a dry hour
+ * begins another.
  */
 export function scabSpells(hours: readonly HourlyWeather[], place: Place): ScabSpell[] {
-  return wetSpells(hours, { joins: JOINS_HOURS }).flatMap((spell): ScabSpell[] => {
-    const rain = spell.wet.findIndex((h) => h.rainMm > 0);
-    if (rain < 0) return [];
-    const day = spell.wet.findIndex((h, i) => i >= rain && sunAltitude(instant(Date.parse(h.at) + HOUR / 2), place) > 0);
-    if (day < 0) return [];
-    const wet = spell.wet.slice(day);
-    let infectedAt: number | null = null;
-    for (let n = 1; n <= wet.length && infectedAt === null; n++) {
-      const needs = scabWetHours(meanC(wet.slice(0, n)));
-      const last = wet[n - 1];
-      if (needs !== null && n >= needs && last) infectedAt = Date.parse(last.at) + HOUR;
+  return wetSpells(hours, { joins: JOINS_HOURS }).flatMap((spell) => {
+    const out: ScabSpell[] = [];
+    for (let rest = spell.wet; rest.length > 0;) {
+      const found = firstOf(rest, place);
+      if (!found) break;
+      out.push(found.spell);
+      rest = found.rest;
     }
-    const counted = infectedAt === null ? wet : wet.filter((h) => Date.parse(h.at) < infectedAt);
-    const mean = meanC(counted);
-    return [{ from: spell.from, infectedAt, wetHours: wet.length, needs: scabWetHours(mean), meanC: mean, sure: surenessOf(counted) }];
+    return out;
   });
 }
+
+/** The first spell of some wet hours that are added up, and the hours after it; null where no rain begins one by day. */
+function firstOf(hours: readonly HourlyWeather[], place: Place): { readonly spell: ScabSpell; readonly rest: readonly HourlyWeather[] } | null {
+  const rain = hours.findIndex((h) => h.rainMm > 0);
+  const day = rain < 0 ? -1 : hours.findIndex((h, i) => i >= rain && sunAltitude(instant(Date.parse(h.at) + HOUR / 2), place) > 0);
+  const from = hours[rain];
+  if (day < 0 || !from) return null;
+  const wet = hours.slice(day);
+  let n = 1;
+  const lets = () => {
+    const needs = scabWetHours(meanC(wet.slice(0, n)));
+    return needs !== null && n >= needs;
+  };
+  while (n <= wet.length && !lets()) n++;
+  const infected = n <= wet.length;
+  // it goes on for as long as leaves stay wet
+  let end = Math.min(n, wet.length);
+  while (infected && end < wet.length && startOf(wet[end]) - startOf(wet[end - 1]) === HOUR) end++;
+  const counted = wet.slice(0, Math.min(n, wet.length));
+  const mean = meanC(counted);
+  return {
+    spell: {
+      from: Date.parse(from.at),
+      infectedAt: infected ? startOf(counted.at(-1)) + HOUR : null,
+      wetHours: end,
+      needs: scabWetHours(mean),
+      meanC: mean,
+      sure: surenessOf(counted),
+    },
+    rest: infected ? wet.slice(end) : [],
+  };
+}
+
+const startOf = (h: HourlyWeather | undefined): number => Date.parse(h?.at ?? '');
 
 /** °C-days above 0 after green tip, by which ascospores are about gone (from memory). */
 export const SCAB_SPORES_GONE_DD = 415;
