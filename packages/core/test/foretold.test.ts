@@ -1,0 +1,269 @@
+import type { Milestone, Planting, Treatment } from '../src/api';
+import { activesOf } from '../src/label';
+import { SHEETS } from '../src/label/sheets';
+import { instant } from '../src/measure';
+import { guardedBy } from '../src/warn/guarded';
+import { daysUntil, reached, sumOver } from '../src/warn/sum';
+import { daysOf } from '../src/warn/days';
+import { warningsOf, type WarningFacts } from '../src/warn';
+import type { HourlyWeather } from '../src/weather';
+
+const NOW = instant(Date.parse('2026-06-20T08:00:00Z'));
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+const OHIO = { latitude: 40, longitude: -83, zone: 'UTC', country: 'US' };
+const id = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
+
+const planting = (hostId: string, change: Partial<Planting> = {}): Planting => ({
+  id: id(1),
+  revision: 1,
+  name: hostId,
+  hostId,
+  place: '',
+  site: 'outdoors',
+  stage: 'growing',
+  edible: true,
+  dense: false,
+  tolerance: 'usual',
+  areaM2: 4,
+  heightM: null,
+  trunkCm: null,
+  about: [],
+  noFlowerOn: null,
+  stageOn: null,
+  pickFrom: null,
+  pickUntil: null,
+  ...change,
+});
+const seen = (what: Milestone['what'], on: string): Milestone => ({ id: id(90), revision: 1, plantingId: id(1), what, on });
+
+/** Hours from one day on to some days after now, by the day (0 is the first) and the hour of it. */
+const weather = (from: string, daysAhead: number, of: (day: number, hour: number) => Partial<HourlyWeather>): HourlyWeather[] => {
+  const first = Date.parse(`${from}T00:00:00Z`);
+  const n = Math.round((Date.parse('2026-06-20T00:00:00Z') + (daysAhead + 1) * DAY - first) / HOUR);
+  return Array.from({ length: n }, (_, i) => {
+    const at = first + i * HOUR;
+    return {
+      at: new Date(at).toISOString(),
+      temperatureC: 15,
+      humidityPct: 60,
+      windMs: 2,
+      rainMm: 0,
+      cloud: 0.5,
+      certainty: at < NOW ? ('known' as const) : ('forecast' as const),
+      ...of(Math.floor(i / 24), i % 24),
+    };
+  });
+};
+const told = (modelId: string, change: Partial<WarningFacts>) => {
+  const all = warningsOf({ now: NOW, place: OHIO, units: 'metric', plantings: [], hours: [], milestones: [], hushes: [], treatments: [], ...change });
+  return { seen: all.warnings.filter((w) => w.model.id === modelId), blind: all.blind.filter((b) => b.model.id === modelId) };
+};
+
+describe('leaf blights of tomatoes, by their sum', () => {
+  // eight wet hours at 15 °C count 1 a day (TOMCAST)
+  const damp = (from: string, ahead = 0) => weather(from, ahead, (_, h) => (h < 8 ? { humidityPct: 95 } : {}));
+  const tomatoes = [planting('tomato')];
+
+  test('from 35 since they were out it is time to guard, once for each of the three', () => {
+    const due = told('tomato-blights-tomcast', { plantings: tomatoes, hours: damp('2026-05-01'), milestones: [seen('emerged', '2026-05-10')] });
+    expect(due.seen.map((w) => [w.troubleId, w.is, w.at, w.sure])).toEqual([
+      ['anthracnose', 'due', '2026-06-13T00:00:00.000Z', 'known'],
+      ['early-blight', 'due', '2026-06-13T00:00:00.000Z', 'known'],
+      ['septoria', 'due', '2026-06-13T00:00:00.000Z', 'known'],
+    ]);
+    expect(due.seen[0]?.saw).toBe('Wet and warm days add up to 42 of 35 since they were out.');
+  });
+
+  test('within ten days of it at the rate of the last week it is said ahead, as a guess; later it is not', () => {
+    const on = (day: string) => told('tomato-blights-tomcast', { plantings: tomatoes, hours: damp('2026-05-01'), milestones: [seen('emerged', day)] }).seen;
+    // 27 by the twentieth: eight days are missing
+    expect(on('2026-05-25')[0]).toMatchObject({ is: 'due', at: '2026-06-28T00:00:00.000Z', by: '2026-06-28T00:00:00.000Z', sure: 'guess' });
+    // 25: ten
+    expect(on('2026-05-27')).toHaveLength(3);
+    expect(on('2026-05-28')).toEqual([]);
+  });
+
+  test('what was put on sets the count anew, to 15', () => {
+    const captan = treatment('mancozeb', '2026-06-15T18:00:00.000Z');
+    const w = told('tomato-blights-tomcast', {
+      plantings: tomatoes,
+      hours: damp('2026-05-01', 4),
+      milestones: [seen('emerged', '2026-05-10')],
+      treatments: [captan],
+    }).seen;
+    expect(w[0]?.saw).toMatch(/^Wet and warm days add up to 6 of 15 since they were last guarded\.$/);
+    expect(w[0]?.guardedUntil).toBe('2026-06-22T18:00:00.000Z');
+  });
+});
+
+test('potatoes: 300 potato days since they came up, and no more of it once guarded', () => {
+  const hours = weather('2026-05-01', 0, () => ({ temperatureC: 21 }));
+  const potato = [planting('potato')];
+  const due = told('potato-days', { plantings: potato, hours, milestones: [seen('emerged', '2026-05-10')] }).seen;
+  // ten a day at 21 °C: the thirtieth day
+  expect(due[0]).toMatchObject({ is: 'due', at: '2026-06-08T00:00:00.000Z', by: null });
+  expect(due[0]?.saw).toMatch(/^420 potato days of 300/);
+  expect(
+    told('potato-days', {
+      plantings: potato,
+      hours,
+      milestones: [seen('emerged', '2026-05-10')],
+      treatments: [treatment('mancozeb', '2026-06-18T18:00:00.000Z')],
+    }).seen,
+  ).toEqual([]);
+  expect(told('potato-days', { plantings: potato, hours }).blind[0]).toMatchObject({ asks: 'emerged' });
+});
+
+describe('powdery mildew of grapes, by its index', () => {
+  const vine = [planting('grape')];
+  const mild = (from: number, to: number, ahead: number) =>
+    weather('2026-06-01', ahead, (d, h) => ({ temperatureC: d >= from && d < to && h > 8 && h < 18 ? 25 : 15 }));
+  test('three mild days running bring it to 60, and it stands now', () => {
+    const [w] = told('grape-mildew-index', { plantings: vine, hours: mild(17, 20, 0) }).seen;
+    expect(w).toMatchObject({ is: 'due', at: '2026-06-20T00:00:00.000Z', by: null });
+    expect(w?.saw).toContain('to 60 of 100');
+    expect(w?.act).toContain('after 7 to 10 days');
+  });
+  test('days to come are said with the day, and by when', () => {
+    const [w] = told('grape-mildew-index', { plantings: vine, hours: mild(20, 24, 4) }).seen;
+    expect(w).toMatchObject({ is: 'coming', at: '2026-06-23T00:00:00.000Z', by: '2026-06-23T00:00:00.000Z', sure: 'forecast' });
+  });
+  test('without such days nothing is said', () => expect(told('grape-mildew-index', { plantings: vine, hours: mild(0, 0, 4) }).seen).toEqual([]));
+});
+
+describe('fire blight of the flowers', () => {
+  const apple = [planting('apple', { stage: 'flowering', stageOn: '2026-06-12' })];
+  const warm = (rainDay: number) =>
+    weather('2026-06-10', 4, (d, h) => ({ temperatureC: h > 8 && h < 20 ? 24 : 14, rainMm: d === rainDay && h === 10 ? 1 : 0, humidityPct: 60 }));
+  test('is told on the day on which all four are there, counted from the stage where the first flower was not said', () => {
+    const w = told('fire-blight-blossom', { plantings: apple, hours: warm(12) }).seen;
+    // 11 h of 5.7 degrees a day since the twelfth: 62.7 a day, more than 110 from the second on
+    expect(w.map((x) => [x.is, x.at])).toEqual([['coming', '2026-06-22T00:00:00.000Z']]);
+    expect(w[0]?.saw).toMatch(/^Open flowers, 690 degree-hours/);
+    expect(told('fire-blight-blossom', { plantings: apple, hours: warm(8) }).seen[0]).toMatchObject({ is: 'came', at: '2026-06-18T00:00:00.000Z' });
+    expect(told('fire-blight-blossom', { plantings: apple, hours: warm(3) }).seen).toEqual([]);
+  });
+  test('asks for the first flower where nothing says it, and is quiet out of flower', () => {
+    expect(told('fire-blight-blossom', { plantings: [planting('apple', { stage: 'flowering' })], hours: warm(12) }).blind[0]?.asks).toBe('first-flower');
+    expect(told('fire-blight-blossom', { plantings: [planting('apple')], hours: warm(12), milestones: [seen('first-flower', '2026-06-12')] })).toEqual({
+      seen: [],
+      blind: [],
+    });
+  });
+});
+
+describe('peach leaf curl', () => {
+  const peach = [planting('peach', { stage: 'growing' })];
+  const wet = (mm: number, ahead = 3) => weather('2026-06-15', ahead, (d, h) => ({ temperatureC: 10, rainMm: d === 6 && h < 13 ? mm / 13 : 0 }));
+  test('takes 3 mm and 12.5 wet hours since the buds swelled', () => {
+    const w = told('leaf-curl-rossi', { plantings: peach, hours: wet(4), milestones: [seen('bud-swell', '2026-06-10')] }).seen;
+    expect(w[0]).toMatchObject({ is: 'coming', at: '2026-06-21T13:00:00.000Z', by: '2026-06-21T00:00:00.000Z' });
+    expect(told('leaf-curl-rossi', { plantings: peach, hours: wet(2.5), milestones: [seen('bud-swell', '2026-06-10')] }).seen).toEqual([]);
+  });
+  test('is past six weeks after, and asks where the day was not said', () => {
+    expect(told('leaf-curl-rossi', { plantings: peach, hours: wet(4), milestones: [seen('bud-swell', '2026-05-01')] })).toEqual({ seen: [], blind: [] });
+    expect(told('leaf-curl-rossi', { plantings: peach, hours: wet(4) }).blind[0]?.asks).toBe('bud-swell');
+  });
+});
+
+test('three tens for grapes: the rain of two days, said before and after, and blind without a gauge', () => {
+  const vine = [planting('grape')];
+  const rain = (day: number, mm: number, c = 12) =>
+    weather('2026-06-15', 4, (d, h) => ({ temperatureC: c, rainMm: (d === day || d === day + 1) && h === 9 ? mm : 0 }));
+  expect(told('grape-downy-tens', { plantings: vine, hours: rain(6, 6) }).seen).toMatchObject([
+    { is: 'coming', at: '2026-06-22T00:00:00.000Z', sure: 'forecast' },
+  ]);
+  expect(told('grape-downy-tens', { plantings: vine, hours: rain(3, 6) }).seen).toMatchObject([{ is: 'came', at: '2026-06-19T00:00:00.000Z', sure: 'known' }]);
+  expect(told('grape-downy-tens', { plantings: vine, hours: rain(6, 4) }).seen).toEqual([]);
+  expect(told('grape-downy-tens', { plantings: vine, hours: rain(6, 6, 9) }).seen).toEqual([]);
+  const unread = weather('2026-06-15', 0, () => ({ unread: ['rain'] }));
+  expect(told('grape-downy-tens', { plantings: vine, hours: unread }).blind[0]?.why).toContain('without a gauge');
+});
+
+describe('flights from the beginning of the year', () => {
+  const squash = [planting('courgette')];
+  const hours = (from: string) => weather(from, 0, () => ({ temperatureC: 14 }));
+  test('vine borers fly at 556 °C-days above 10', () => {
+    // four a day since 1 January: the 139th day
+    const [w] = told('vine-borer-flight', { plantings: squash, hours: hours('2026-01-01') }).seen;
+    expect(w).toBeUndefined();
+    const soon = told('vine-borer-flight', { plantings: squash, hours: weather('2026-01-01', 0, (d) => ({ temperatureC: d >= 36 ? 14 : 10 })) }).seen[0];
+    expect(soon).toMatchObject({ is: 'due', sure: 'guess', at: '2026-06-24T00:00:00.000Z' });
+    expect(soon?.saw).toBe('540 °C-days of 556 °C-days: then moths fly.');
+  });
+  test('with more than ten days unknown nothing is summed', () => {
+    const few = told('vine-borer-flight', { plantings: squash, hours: hours('2026-01-13') });
+    expect([few.seen, few.blind[0]?.why]).toEqual([[], 'It counts warmth from the beginning of the year, and 12 days of it are not known.']);
+    expect(told('vine-borer-flight', { plantings: squash, hours: hours('2026-01-11') }).blind).toEqual([]);
+  });
+});
+
+describe('sums', () => {
+  const days = daysOf(
+    weather('2026-06-10', 2, () => ({})),
+    'UTC',
+  );
+  const one = () => 1;
+  test('missing days add nothing and are counted, today is not missing', () => {
+    const s = sumOver(days, '2026-06-05', '2026-06-20', one);
+    expect([s.missing, s.after.length, s.after.at(-1)?.sum]).toEqual([5, 18, 13]);
+    expect(sumOver(days.slice(0, -3), '2026-06-10', '2026-06-20', one).missing).toBe(0);
+    expect(reached(s, 3)?.day).toBe('2026-06-12');
+    expect(reached(s, 14)).toBeUndefined();
+  });
+  test('days on from the last at the rate of the last week', () => {
+    const s = sumOver(days, '2026-06-10', '2026-06-20', one);
+    expect([
+      daysUntil(s, 15),
+      daysUntil(s, 13),
+      daysUntil(
+        sumOver(days, '2026-06-10', '2026-06-20', () => 0),
+        15,
+      ),
+    ]).toEqual([2, 0, null]);
+  });
+});
+
+function treatment(active: string, finishedAt: string, change: Partial<Treatment> = {}): Treatment {
+  const sheet = SHEETS.find((s) => activesOf(s).some((a) => a.id === active) && s.lines.some((l) => l.coverage !== 'drenched'));
+  if (!sheet) throw new Error(active);
+  return {
+    id: id(500),
+    plantingId: id(1),
+    controlId: `${active}-spray`,
+    controlName: 'Mancozeb spray',
+    sheet,
+    lineId: sheet.lines[0]?.id ?? null,
+    finishedAt,
+    struck: null,
+    ...change,
+  } as unknown as Treatment;
+}
+
+describe('what guards', () => {
+  const at = '2026-06-18T08:00:00.000Z';
+  const guard = (list: readonly Treatment[], hours: readonly HourlyWeather[] = [], now = NOW) => guardedBy(list, 'early-blight', hours, now);
+
+  test('is what was put on against it and is not worn out', () => {
+    expect(guard([treatment('mancozeb', at)])).toEqual({ until: Date.parse('2026-06-25T08:00:00Z'), by: 'Mancozeb spray', since: Date.parse(at) });
+    expect(guard([treatment('mancozeb', at)], [], instant(Date.parse('2026-06-25T08:00:00Z')))).toBeNull();
+    expect(guard([treatment('mancozeb', at, { struck: { at, reason: 'Written twice' } })])).toBeNull();
+    expect(guard([treatment('mancozeb', at, { sheet: null })])).toBeNull();
+  });
+
+  test('the longest counts, whatever the order', () => {
+    const [a, b] = [treatment('mancozeb', '2026-06-15T08:00:00.000Z'), treatment('mancozeb', at)];
+    expect(guard([a, b])?.since).toBe(Date.parse(at));
+    expect(guard([b, a])?.since).toBe(Date.parse(at));
+  });
+
+  test('what does nothing against it, or was washed off, does not', () => {
+    expect(guard([treatment('mancozeb', at, { controlId: 'bt-spray' })])).toBeNull();
+    const rain = weather('2026-06-18', 0, (d, h) => ({ rainMm: d === 1 && h < 6 ? 6 : 0 }));
+    expect(guard([treatment('mancozeb', at)], rain)).toBeNull();
+    // rain before it went on took nothing off
+    const before = weather('2026-06-17', 0, (d) => ({ rainMm: d === 0 ? 3 : 0 }));
+    expect(guard([treatment('mancozeb', at)], before)).not.toBeNull();
+  });
+});
