@@ -235,6 +235,21 @@ const WRITES: readonly Write[] = [
     },
     count: async (page) => (await read<Named[]>(page, '/sheets')).filter((x) => x.name === 'Green bottle').length,
   },
+  {
+    what: 'thermometer and gauge are read',
+    open: async (page) => {
+      await page.goto('/season');
+      await page.getByRole('button', { name: /^Thermometer and gauge/ }).click();
+      await page.getByLabel('Least', { exact: false }).fill('7');
+      await page.getByLabel('Most', { exact: false }).fill('19');
+      await page.getByLabel('Rain', { exact: false }).fill('4');
+    },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Keep what was read' }).click();
+      await expect(page.getByText('7 to 19 °C, 4 mm of rain')).toBeVisible();
+    },
+    count: async (page) => (await read<{ rainMm: number }[]>(page, '/readings')).filter((r) => r.rainMm === 4).length,
+  },
 ];
 
 interface Way {
@@ -243,7 +258,7 @@ interface Way {
   /** After the act. */
   readonly find: (of: { page: Page; context: BrowserContext; server: TestServer }) => Promise<void>;
 }
-const WRITING = /\/api\/v1\/(garden|plantings|looks|cases|treatments|photos|walks|shed-items|sprayers|confirmations|sheets)/;
+const WRITING = /\/api\/v1\/(garden|plantings|looks|cases|treatments|photos|walks|shed-items|sprayers|confirmations|sheets|readings)/;
 const losing =
   (answers: boolean): Way['lose'] =>
   async ({ page }) => {

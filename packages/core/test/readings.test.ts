@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
+import { recentWords } from '../src/diagnose';
 import { daySummaries } from '../src/warn';
 import { hoursOfReadings, tellsFrom, wetIn, type HourlyWeather, type Reading } from '../src/weather';
 
@@ -99,6 +100,13 @@ test('without a gauge rain is unread, and no day of it is called dry', () => {
   const hours = hoursOfReadings([reading('2026-05-10T12:00:00.000Z', 6, 22, { rainMm: null })], VERMONT);
   expect(hours.every((h) => h.unread?.includes('rain'))).toBe(true);
   expect(daySummaries(hours, VERMONT.zone).every((d) => d.rainMm === null)).toBe(true);
+});
+
+test('a fortnight without a gauge is neither dry nor wet to whoever names a trouble', () => {
+  const fortnight = (rainMm: number | null) =>
+    Array.from({ length: 14 }, (_, i) => reading(new Date(Date.UTC(2026, 4, 1 + i, 12)).toISOString(), 12, 24, { rainMm }));
+  const words = (rainMm: number | null) => recentWords(hoursOfReadings(fortnight(rainMm), VERMONT));
+  expect([words(0), words(6), words(2), words(null)]).toEqual([['dry', 'warm'], ['wet', 'warm'], ['warm'], ['warm']]);
 });
 
 test('the air is as damp as dew at the least, and drier the warmer it gets', () => {

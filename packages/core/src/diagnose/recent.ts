@@ -11,11 +11,13 @@ const LEAST_HOURS = 72;
 export function recentWords(hours: readonly HourlyWeather[]): WeatherWord[] {
   // a night or two say nothing of a fortnight
   if (hours.length < LEAST_HOURS) return [];
-  const rain = hours.reduce((s, h) => s + h.rainMm, 0) * (336 / hours.length);
+  // without a gauge it is neither a dry fortnight nor a wet one
+  const gauged = hours.filter((h) => !h.unread?.includes('rain'));
+  const rain = gauged.length < LEAST_HOURS ? null : gauged.reduce((s, h) => s + h.rainMm, 0) * (336 / gauged.length);
   const mean = hours.reduce((s, h) => s + h.temperatureC, 0) / hours.length;
   const words: WeatherWord[] = [];
-  if (rain < 10) words.push('dry');
-  if (rain > 40) words.push('wet');
+  if (rain !== null && rain < 10) words.push('dry');
+  if (rain !== null && rain > 40) words.push('wet');
   if (mean < 11) words.push('cool');
   if (mean > 15) words.push('warm');
   return words;
