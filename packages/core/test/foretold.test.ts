@@ -84,6 +84,15 @@ describe('leaf blights of tomatoes, by their sum', () => {
     expect(on('2026-05-28')).toEqual([]);
   });
 
+  test('a day that a forecast brings is as sure as the forecast, and one with days missing before it is a guess', () => {
+    const ahead = (hours: HourlyWeather[]) =>
+      told('tomato-blights-tomcast', { plantings: tomatoes, hours, milestones: [seen('emerged', '2026-05-20')] }).seen[0];
+    const hours = damp('2026-05-01', 4);
+    // 32 by the twentieth
+    expect(ahead(hours)).toMatchObject({ is: 'due', at: '2026-06-23T00:00:00.000Z', sure: 'forecast' });
+    expect(ahead(hours.filter((h) => !h.at.startsWith('2026-05-25')))).toMatchObject({ at: '2026-06-24T00:00:00.000Z', sure: 'guess' });
+  });
+
   test('what was put on sets the count anew, to 15', () => {
     const captan = treatment('mancozeb', '2026-06-15T18:00:00.000Z');
     const w = told('tomato-blights-tomcast', {
@@ -112,6 +121,9 @@ test('potatoes: 300 potato days since they came up, and no more of it once guard
       treatments: [treatment('mancozeb', '2026-06-18T18:00:00.000Z')],
     }).seen,
   ).toEqual([]);
+  // also on the very day on which they came up
+  const sprouting = { plantings: potato, hours, milestones: [seen('emerged', '2026-06-18')], treatments: [treatment('mancozeb', '2026-06-18T18:00:00.000Z')] };
+  expect(told('potato-days', sprouting)).toEqual({ seen: [], blind: [] });
   expect(told('potato-days', { plantings: potato, hours }).blind[0]).toMatchObject({ asks: 'emerged' });
 });
 
@@ -256,6 +268,18 @@ describe('what guards', () => {
     const [a, b] = [treatment('mancozeb', '2026-06-15T08:00:00.000Z'), treatment('mancozeb', at)];
     expect(guard([a, b])?.since).toBe(Date.parse(at));
     expect(guard([b, a])?.since).toBe(Date.parse(at));
+  });
+
+  test('rain in the hour in which it was finished counts, and the line that was put on says how', () => {
+    const t = treatment('mancozeb', at);
+    const cloudburst = weather('2026-06-18', 0, (d, h) => ({ rainMm: d === 0 && h === 8 ? 30 : 0 }));
+    expect(guard([t], cloudburst)).toBeNull();
+    const [line] = t.sheet?.lines ?? [];
+    if (!t.sheet || !line) throw new Error('no line');
+    // the same product poured on the soil under another line: rain takes nothing off
+    const lines = [line, { ...line, id: 'poured', coverage: 'drenched' as const }];
+    const poured = { ...t, sheet: { ...t.sheet, lines }, lineId: 'poured' } as Treatment;
+    expect([guard([poured], cloudburst) !== null, guard([{ ...poured, lineId: line.id } as Treatment], cloudburst)]).toEqual([true, null]);
   });
 
   test('what does nothing against it, or was washed off, does not', () => {

@@ -86,6 +86,18 @@ test('after days without a reading it tells of one day, within three of all that
   expect(tellsFrom(a, undefined)).toBe(Date.parse(a.at) - DAY);
 });
 
+test('one reading of three days has a warm afternoon and a cold morning on each of them', () => {
+  const hours = hoursOfReadings([reading('2026-05-07T12:00:00.000Z', 5, 17), reading('2026-05-10T12:00:00.000Z', 4, 20)], VERMONT);
+  for (const day of ['2026-05-07', '2026-05-08', '2026-05-09']) {
+    const afternoon = hours.filter((h) => h.at >= `${day}T17` && h.at < `${day}T21`).map((h) => h.temperatureC);
+    expect([day, Math.max(...afternoon) > 19]).toEqual([day, true]);
+  }
+  for (const day of ['2026-05-08', '2026-05-09', '2026-05-10']) {
+    const morning = hours.filter((h) => h.at >= `${day}T08` && h.at < `${day}T11`).map((h) => h.temperatureC);
+    expect([day, Math.min(...morning) < 5]).toEqual([day, true]);
+  }
+});
+
 test('rain falls in its part of the day by the sun, and comes to what was in the gauge', () => {
   const wet = hoursOfReadings(DAYS, VERMONT).filter((h) => h.rainMm > 0);
   // midnight to six by the sun is 05 to 11 UTC there
