@@ -75,6 +75,12 @@ describe('leaf blights of tomatoes, by their sum', () => {
     expect(due.seen[0]?.saw).toBe('Wet and warm days add up to 42 of 35 since they were out.');
   });
 
+  test('on the very day it is time, and no longer ahead', () => {
+    const [w] = told('tomato-blights-tomcast', { plantings: tomatoes, hours: damp('2026-05-01'), milestones: [seen('emerged', '2026-05-17')] }).seen;
+    expect(w).toMatchObject({ at: '2026-06-20T00:00:00.000Z', by: null });
+    expect(w?.act).toMatch(/^Time to guard/);
+  });
+
   test('within ten days of it at the rate of the last week it is said ahead, as a guess; later it is not', () => {
     const on = (day: string) => told('tomato-blights-tomcast', { plantings: tomatoes, hours: damp('2026-05-01'), milestones: [seen('emerged', day)] }).seen;
     // 27 by the twentieth: eight days are missing
