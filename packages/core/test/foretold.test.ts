@@ -3,6 +3,7 @@ import { activesOf } from '../src/label';
 import { SHEETS } from '../src/label/sheets';
 import { instant } from '../src/measure';
 import { guardedBy } from '../src/warn/guarded';
+import { reachBack } from '../src/warn/reach-back';
 import { daysUntil, reached, sumOver } from '../src/warn/sum';
 import { daysOf } from '../src/warn/days';
 import { warningsOf, type WarningFacts } from '../src/warn';
@@ -258,6 +259,32 @@ function treatment(active: string, finishedAt: string, change: Partial<Treatment
     ...change,
   } as unknown as Treatment;
 }
+
+describe('what reaches back over what has come', () => {
+  const CAME = Date.parse('2026-06-19T12:00:00Z');
+  const back = (hours: number) => reachBack('apple-scab', CAME, instant(CAME + hours * HOUR));
+
+  // captan about 18 hours, a triazole about 72 (from memory, as growers' tables have it)
+  test('is named with the longest first, and until when', () => {
+    const now = back(2);
+    expect(now?.until).toBe(CAME + 18 * HOUR);
+    expect(now?.names).toEqual(['Captan spray']);
+    expect([back(17.9) === null, back(18)]).toEqual([false, null]);
+    const rose = reachBack('black-spot', CAME, instant(CAME + 20 * HOUR));
+    expect([rose?.names, rose?.until]).toEqual([['Tebuconazole spray'], CAME + 72 * HOUR]);
+  });
+
+  test('is said with what came, and never with what nothing reaches back to', () => {
+    const rain = weather('2026-06-15', 0, (d, h) => ({ rainMm: d === 4 && h >= 6 && h < 18 ? 1 : 0 }));
+    const [w] = told('scab-mills', { plantings: [planting('apple')], hours: rain }).seen;
+    expect(w?.is).toBe('came');
+    expect(w?.act).toMatch(/may still stop it until about .*, where label and ladder allow\.$/);
+    expect(Date.parse(w?.by ?? '')).toBeGreaterThan(NOW);
+    // nothing reaches back over fire blight
+    expect(reachBack('fire-blight', CAME, instant(CAME))).toBeNull();
+    expect(reachBack('nothing-of-the-kind', CAME, instant(CAME))).toBeNull();
+  });
+});
 
 describe('what guards', () => {
   const at = '2026-06-18T08:00:00.000Z';

@@ -1,10 +1,11 @@
 import type { BlindSpot, Hush, Milestone, Planting, Treatment, Warning, Warnings } from '../api';
 import { findTrouble, regionOf, statusIn } from '../catalogue';
-import { instant, sayProvenance, type Instant, type UnitSystem } from '../measure';
+import { inSentence, instant, sayProvenance, sayWhen, type Instant, type UnitSystem } from '../measure';
 import { addDays, dayOf, type LocalDay } from '../schedule';
 import type { HourlyWeather, Place } from '../weather';
 import { daysOf, yearBegan } from './days';
 import { guardedBy } from './guarded';
+import { reachBack } from './reach-back';
 import { WARNING_MODELS } from './models';
 import type { Found, Outlook, Sighting, WarningModel } from './types';
 
@@ -66,7 +67,7 @@ export function warningsOf(facts: WarningFacts): Warnings {
         else
           for (const s of found.seen)
             warnings.push({
-              ...told(s, planting.id, troubleId, model),
+              ...told(withReachBack(s, troubleId, now, place.zone), planting.id, troubleId, model),
               guardedUntil: guard ? iso(guard.until) : null,
               guardedBy: guard?.by ?? null,
               hushed: hushOf(facts.hushes, planting.id, model.id, now),
@@ -75,6 +76,18 @@ export function warningsOf(facts: WarningFacts): Warnings {
     }
   }
   return { asOf: iso(now), seesUntil: seesUntil(facts.hours, now), warnings: warnings.sort(byPress), blind };
+}
+
+/** What has come is no more to be guarded against, but some things reach back over it. */
+function withReachBack(s: Sighting, troubleId: string, now: Instant, zone: string): Sighting {
+  const back = s.is === 'came' ? reachBack(troubleId, s.at, now) : null;
+  if (!back) return s;
+  const names = back.names.map((n, i) => (i === 0 ? n : inSentence(n))).join(', ');
+  return {
+    ...s,
+    by: back.until,
+    act: `${s.act} ${names} may still stop it until about ${sayWhen(back.until, now, zone)}, where label and ladder allow.`,
+  };
 }
 
 const cardOf = ({ id, name, needs, prov }: WarningModel) => ({ id, name, needs, source: sayProvenance(prov) });

@@ -19,7 +19,7 @@ export const SURE: Readonly<Record<Warning['sure'], string>> = {
 export function endOf(w: Warning, now: Instant, zone: string): string {
   if (w.hushed) return 'put off';
   if (isGuarded(w)) return 'guarded';
-  if (w.is === 'came') return 'look';
+  if (w.is === 'came') return w.by !== null && at(w.by) > now ? `until ${soon(at(w.by), now, zone)}` : 'look';
   if (w.by !== null && at(w.by) > now) return `before ${soon(at(w.by), now, zone)}`;
   return at(w.at) > now ? soon(at(w.at), now, zone) : 'now';
 }

@@ -84,8 +84,11 @@ function Told({
       <T>{guardSentence(w, garden, now)}</T>
       <T kind="small">{`${SURE[w.sure]} ${w.model.name}. It needs: ${inWordsOf(w.model.needs, garden.units)} Source: ${w.model.source}.`}</T>
       {save.error && <Failed error={save.error} />}
-      {!isGuarded(w) && w.is !== 'came' && (
-        <Button title="See what guards against it" onPress={() => go(() => router.navigate(`/garden/${w.plantingId}/prevent?trouble=${w.troubleId}`))} />
+      {!isGuarded(w) && (w.is !== 'came' || w.by !== null) && (
+        <Button
+          title={w.is === 'came' ? 'See what may be used' : 'See what guards against it'}
+          onPress={() => go(() => router.navigate(`/garden/${w.plantingId}/prevent?trouble=${w.troubleId}`))}
+        />
       )}
       {w.is === 'came' && <Button title="Look at the plant" onPress={() => go(() => router.navigate(`/look/${w.plantingId}`))} />}
       {w.hushed ? (
