@@ -20,7 +20,7 @@ const after = (s: LabelSheet, hours: readonly HourlyWeather[], days: number, lin
 
 describe('how long a material lasts', () => {
   test('a label’s own word goes before what is known of its actives', () => {
-    expect(lastingOf(sheet('mancozeb'))).toEqual({ days: 7, rainMm: 25, kickbackH: 18, nectarDays: 0, prov: { mark: 'MEM' } });
+    expect(lastingOf(sheet('mancozeb'))).toEqual({ days: 7, rainMm: 25, kickbackH: 18, nectarDays: 0, sunHalfDays: null, prov: { mark: 'MEM' } });
     expect(lastingOf(sheet('mancozeb', { lastsDays: 10, washedOffMm: 40 }))).toMatchObject({ days: 10, rainMm: 40, prov: { mark: 'PUB' } });
     expect(lastingOf(sheet('mancozeb', { washedOffMm: 40 }))).toMatchObject({ days: 7, rainMm: 40 });
   });
@@ -33,7 +33,7 @@ describe('how long a material lasts', () => {
     });
     expect(lastingOf(two)).toMatchObject({ days: 14, nectarDays: 14, kickbackH: 0 });
     const unheard = sheet('mancozeb', { actives: [{ name: 'Something unheard of', percent: 1, moa: 'none' }] });
-    expect(lastingOf(unheard)).toEqual({ days: null, rainMm: null, kickbackH: 0, nectarDays: 0, prov: { mark: 'MEM' } });
+    expect(lastingOf(unheard)).toEqual({ days: null, rainMm: null, kickbackH: 0, nectarDays: 0, sunHalfDays: null, prov: { mark: 'MEM' } });
   });
   test('what is done once it is dry lasts no day, and what rises with the sap is in nectar for months', () => {
     expect(lastingOf(sheet('potassium-soap')).days).toBe(0);
