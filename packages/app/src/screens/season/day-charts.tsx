@@ -12,6 +12,10 @@ import { sayDate } from '../garden/say-picking';
 const MM_PER_INCH = 25.4;
 const HEIGHT = 120;
 const AXIS = 40;
+/** Charts repeat what is said below them: no key and no reader goes into them. */
+const inert = (el: View | null): void => {
+  if (el) (el as unknown as { inert: boolean }).inert = true;
+};
 /** Every so many days one is named. */
 const NAMED = 7;
 const NAME_WIDTH = 56;
@@ -53,7 +57,7 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
   return (
     <View className="gap-2">
       <T kind="label">{`Least and most, ${degreeUnit(units)}`}</T>
-      <View aria-hidden>
+      <View aria-hidden ref={inert}>
         <LineChart
           {...axis}
           data={whole.map((d, i) => ({ value: degreesOf(d.mostC, units), ...named(i, d.day) }))}
@@ -74,7 +78,7 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
         />
       </View>
       <T kind="label">{`Rain, ${units === 'us' ? 'in' : 'mm'}`}</T>
-      <View aria-hidden>
+      <View aria-hidden ref={inert}>
         <BarChart
           {...axis}
           data={days.map((d, i) => ({
@@ -84,6 +88,7 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
           }))}
           height={90}
           width={room}
+          disablePress
           barWidth={Math.max(2, spacing * 0.6)}
           spacing={spacing * 0.4}
           initialSpacing={6}
