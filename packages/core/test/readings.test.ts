@@ -79,6 +79,13 @@ test('every hour since the reading before is told, and none that nobody read', (
   expect(hoursOfReadings([reading('2026-05-08T12:40:00.000Z', 5, 17)], VERMONT).map((h) => h.at.slice(11, 13))).toHaveLength(23);
 });
 
+test('read at odd minutes, no hour between two readings is missing, and none is told twice', () => {
+  const odd = ['2026-05-08T12:40:00.000Z', '2026-05-09T11:05:00.000Z', '2026-05-10T12:59:00.000Z'].map((at) => reading(at, 6, 18, { rainMm: 4 }));
+  const at = hoursOfReadings(odd, VERMONT).map((h) => Date.parse(h.at));
+  expect(at.slice(1).every((t, i) => t - (at[i] ?? 0) === HOUR)).toBe(true);
+  expect(hoursOfReadings(odd, VERMONT).reduce((mm, h) => mm + h.rainMm, 0)).toBeCloseTo(12, 1);
+});
+
 test('after days without a reading it tells of one day, within three of all that it covers', () => {
   const [a, b] = [DAYS[0] as Reading, reading('2026-05-11T12:00:00.000Z', 4, 20)];
   expect(tellsFrom(b, a)).toBe(Date.parse(a.at));

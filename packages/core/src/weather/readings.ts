@@ -94,7 +94,7 @@ const NOT_READ = { windMs: 90, cloud: 0 } as const;
 /**
  * Hours between the readings of some days: warmth by a sine through the least and the most, the air as damp as it is with
  * the dew point at the least (common practice), rain spread over the part of the day in which it fell.
- * Only whole hours that a reading covers are told; all are `reckoned`.
+ * Only whole hours that readings cover are told; all are `reckoned`.
  * @param readings in any order @source de Wit, Goudriaan & van Laar 1978, Simulation of assimilation, respiration and transpiration of crops
  */
 export function hoursOfReadings(readings: readonly Reading[], place: Place): HourlyWeather[] {
@@ -108,7 +108,8 @@ export function hoursOfReadings(readings: readonly Reading[], place: Place): Hou
     // one run of readings is one curve
     const near = [told[i - 1], told[i], told[i + 1]].filter((t) => t !== undefined && (t === told[i] || joined(told, t, i)));
     const points = near.flatMap((t) => t?.points ?? []).sort((a, b) => a.at - b.at);
-    const first = Math.ceil(from / HOUR) * HOUR;
+    // nobody reads on the hour: the hour between two readings is the later one's, so that none is missing
+    const first = (from === told[i - 1]?.to ? Math.floor(from / HOUR) : Math.ceil(from / HOUR)) * HOUR;
     const hours = Array.from({ length: Math.max(0, Math.floor((to - first) / HOUR)) }, (_, n) => first + n * HOUR);
     const wet = hours.filter((t) => falls(reading.rainFell, t, place));
     const share = reading.rainMm === null ? 0 : reading.rainMm / (wet.length || hours.length || 1);
