@@ -8,6 +8,7 @@ import { daysUntil, reached, sumOver } from '../src/warn/sum';
 import { daysOf } from '../src/warn/days';
 import { warningsOf, type WarningFacts } from '../src/warn';
 import type { HourlyWeather } from '../src/weather';
+import { plantingOf } from './planting-of';
 
 const NOW = instant(Date.parse('2026-06-20T08:00:00Z'));
 const HOUR = 3_600_000;
@@ -15,27 +16,7 @@ const DAY = 24 * HOUR;
 const OHIO = { latitude: 40, longitude: -83, zone: 'UTC', country: 'US' };
 const id = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 
-const planting = (hostId: string, change: Partial<Planting> = {}): Planting => ({
-  id: id(1),
-  revision: 1,
-  name: hostId,
-  hostId,
-  place: '',
-  site: 'outdoors',
-  stage: 'growing',
-  edible: true,
-  dense: false,
-  tolerance: 'usual',
-  areaM2: 4,
-  heightM: null,
-  trunkCm: null,
-  about: [],
-  noFlowerOn: null,
-  stageOn: null,
-  pickFrom: null,
-  pickUntil: null,
-  ...change,
-});
+const planting = (hostId: string, change: Partial<Planting> = {}): Planting => plantingOf(id(1), hostId, change);
 const seen = (what: Milestone['what'], on: string): Milestone => ({ id: id(90), revision: 1, plantingId: id(1), what, on });
 
 /** Hours from one day on to some days after now, by the day (0 is the first) and the hour of it. */

@@ -3,6 +3,7 @@ import type { Hush, Milestone, Planting } from '../src/api';
 import { celsius, instant } from '../src/measure';
 import { degreeDays, extremesOf, type HourlyWeather } from '../src/weather';
 import { daySummaries, WARNING_MODELS, warningsOf, yearBegan, type WarningFacts } from '../src/warn';
+import { plantingOf } from './planting-of';
 
 const NOW = instant(Date.parse('2026-05-10T08:00:00Z'));
 const KENT = { latitude: 51.3, longitude: 0.5, zone: 'Europe/London', country: 'GB' };
@@ -10,27 +11,7 @@ const OHIO = { latitude: 40, longitude: -83, zone: 'America/New_York', country: 
 const HOUR = 3_600_000;
 const id = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 
-const planting = (n: number, hostId: string, change: Partial<Planting> = {}): Planting => ({
-  id: id(n),
-  revision: 1,
-  name: hostId,
-  hostId,
-  place: '',
-  site: 'outdoors',
-  stage: 'growing',
-  edible: true,
-  dense: false,
-  tolerance: 'usual',
-  areaM2: 4,
-  heightM: null,
-  trunkCm: null,
-  about: [],
-  noFlowerOn: null,
-  stageOn: null,
-  pickFrom: null,
-  pickUntil: null,
-  ...change,
-});
+const planting = (n: number, hostId: string, change: Partial<Planting> = {}): Planting => plantingOf(id(n), hostId, change);
 
 /** Dry mild hours from one instant on, as some are told otherwise. @param ahead hours after now, which are forecast */
 const weather = (from: string, ahead: number, of: (at: number) => Partial<HourlyWeather> = () => ({})): HourlyWeather[] => {

@@ -13,7 +13,7 @@ const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
 /** Treatments that may still guard something. */
 const GUARD_DAYS = 60;
-/** As far as anybody foretells. */
+/** Longer than a forecast counts: what lies behind it is not served. */
 const AHEAD_DAYS = 10;
 
 /** What is read off a thermometer and a gauge once a day. */
