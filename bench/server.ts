@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import express from 'express';
 import pino from 'pino';
-import { freshLap } from '../packages/core/src/api';
+import { COURSE_ON, freshLap } from '../packages/core/src/api';
 import { createApp } from '../packages/server/src/app';
 import { caseStore } from '../packages/server/src/cases/store';
 import { fixedClock } from '../packages/server/src/clock';
@@ -47,6 +47,7 @@ function fill(db: Db): void {
           status: 'cleared',
           closedAt: at,
           laps: [freshLap()],
+          course: COURSE_ON,
         });
       }
       treatments.add({ ...model, id: uuid(200_000 + i), caseId, finishedAt: at, keepOutUntil: at, pickFrom: at });

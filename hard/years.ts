@@ -5,7 +5,7 @@ import { lookStore } from '../packages/server/src/looks/store';
 import { plantingStore } from '../packages/server/src/plantings/store';
 import { treatmentStore } from '../packages/server/src/treatments/store';
 import { walkStore } from '../packages/server/src/walks/store';
-import { freshLap } from '../packages/core/src/api';
+import { COURSE_ON, freshLap } from '../packages/core/src/api';
 import { Server } from './server';
 
 const MIGRATIONS = join(__dirname, '../packages/server/migrations');
@@ -43,6 +43,7 @@ export function fill(folder: string, years: number): void {
           status: 'cleared',
           closedAt: at,
           laps: [freshLap()],
+          course: COURSE_ON,
         });
       }
       treatments.add({ ...model, id: id(200_000 + i), plantingId, caseId, finishedAt: at, keepOutUntil: at, pickFrom: at });

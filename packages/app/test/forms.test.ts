@@ -50,7 +50,7 @@ describe('the garden form', () => {
     policy: 'organic',
     around: [],
     homeMade: 'not-known',
-    plans: [],
+    plans: [], away: [],
     emergencyNumber: '',
     poisonCentre: '',
     measures: [...STARTER_KITS.metric],
@@ -67,7 +67,7 @@ describe('the garden form', () => {
     policy: 'organic' as const,
     around: ['hives' as const],
     homeMade: 'allowed' as const,
-    plans: [],
+    plans: [], away: [],
     emergencyNumber: '999',
     poisonCentre: '',
   };

@@ -34,7 +34,7 @@ const garden: Garden = {
   policy: 'any-labelled',
   around: [],
   homeMade: 'not-known',
-  plans: [],
+  plans: [], away: [],
   emergencyNumber: '999',
   poisonCentre: '',
   measures: [...STARTER_KITS.metric],

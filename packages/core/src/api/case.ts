@@ -29,6 +29,17 @@ export const lapSchema = z.strictObject({
 });
 export type Lap = z.infer<typeof lapSchema>;
 
+/** How its course stands, as the grower wants it: running, paused or ended, and days that were set by hand. */
+export const courseStateSchema = z.strictObject({
+  state: z.enum(['on', 'paused', 'ended']),
+  /** When that was said; null where nothing was. */
+  saidAt: instantSchema.nullable(),
+  /** Local days for coming rounds. */
+  fixed: z.array(daySchema).max(30, 'At most 30 days.'),
+});
+export type CourseState = z.infer<typeof courseStateSchema>;
+export const COURSE_ON: CourseState = { state: 'on', saidAt: null, fixed: [] };
+
 /** One trouble on one planting, from first sign to cleared. */
 export const caseSchema = z.strictObject({
   id: idSchema,
@@ -47,6 +58,7 @@ export const caseSchema = z.strictObject({
   status: z.enum(['open', 'cleared']),
   closedAt: instantSchema.nullable(),
   laps: z.array(lapSchema).min(1).max(60),
+  course: courseStateSchema.default(COURSE_ON),
 });
 export type Case = z.infer<typeof caseSchema>;
 

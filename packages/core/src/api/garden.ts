@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { AROUND, HOME_MADE, POLICIES } from '../decide/circumstances';
 import { measureSchema, STARTER_KITS } from '../measure/kit';
-import { idSchema, instantSchema, nameSchema, revisionSchema } from './common';
+import { daySchema, idSchema, instantSchema, nameSchema, revisionSchema } from './common';
 
 const validZone = (zone: string) => {
   try {
@@ -24,6 +24,11 @@ export const planSchema = z
   })
   .refine((p) => p.from < p.to, { message: 'The end is not after the start.', path: ['to'] });
 
+/** Days on which nobody is there to do anything. */
+export const awaySchema = z
+  .strictObject({ from: daySchema, to: daySchema })
+  .refine((a) => a.from <= a.to, { message: 'The last day is before the first.', path: ['to'] });
+
 /** The garden as a whole and what its grower owns and prefers. One a database. */
 export const gardenSchema = z.strictObject({
   revision: revisionSchema,
@@ -45,6 +50,7 @@ export const gardenSchema = z.strictObject({
   /** Whether home-made preparations may be used as pesticides here. */
   homeMade: z.enum(HOME_MADE),
   plans: z.array(planSchema).max(10, 'At most 10.'),
+  away: z.array(awaySchema).max(20, 'At most 20: take past ones away.').default([]),
   /** The number to call in an emergency where the garden is. */
   emergencyNumber: z
     .string()
@@ -76,6 +82,7 @@ export const UNSET_GARDEN: Garden = {
   around: [],
   homeMade: 'not-known',
   plans: [],
+  away: [],
   emergencyNumber: '',
   poisonCentre: '',
   measures: [...STARTER_KITS.metric],

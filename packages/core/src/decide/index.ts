@@ -5,7 +5,7 @@ export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeM
 export { conflictsAmong, goesWith, type Tie } from './combine';
 export { courseIfLeft, type Course } from './course';
 export { copperOfPlan, type CopperWord } from './copper';
-export { judge } from './judge';
+export { closedAt, judge, openAmong } from './judge';
 export { flowersOpen } from './flowers';
 export { actsOnWhatIsThere, gentlerThan, WORTH_TRYING } from './gentler';
 export { guardPlan, type GuardStep } from './guard-plan';

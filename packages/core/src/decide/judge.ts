@@ -90,6 +90,25 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
 }
 
 /**
+ * The parts of hours that nobody has told the weather of in which no rule, label or plan of people speaks against a
+ * control; none where one speaks that no day takes away.
+ * @param hours as they are usual for it
+ */
+export function openAmong(control: Control, s: Situation, sheet: LabelSheet | null, hours: readonly Span[]): readonly Span[] {
+  const c = candidateFor(control, sheet, s);
+  if (RULES.some((rule) => bars(rule(s, c, s.now)))) return [];
+  return withoutPlans(hours, s, c).flatMap((span) => clip(s, c, span));
+}
+const bars = (r: Reason | null): boolean => r !== null && (r.weight === 'never' || r.opens?.kind === 'event');
+
+/** What closes a control at a moment, but for the weather; the most serious first. */
+export function closedAt(control: Control, s: Situation, sheet: LabelSheet | null, at: Instant): readonly Reason[] {
+  const c = candidateFor(control, sheet, s);
+  const always = against(s, c, s.now).filter((r) => bars(r));
+  return order([...always, ...dated(s, c, at).filter((r) => r.weight !== 'note' && !always.some((a) => a.code === r.code))]);
+}
+
+/**
  * The part of an open span in which no dated rule speaks. Waits open once; only a picking that comes
  * near closes again, for a day at least, so a span is looked at by its ends and halved between.
  */

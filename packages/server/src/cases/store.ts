@@ -1,4 +1,4 @@
-import type { Case, Lap } from '@sleetbrook/core/api';
+import { COURSE_ON, type Case, type CourseState, type Lap } from '@sleetbrook/core/api';
 import type { PageOf } from '@sleetbrook/core/house';
 import type { Db } from '../db/open';
 import { reading } from '../db/readable';
@@ -16,6 +16,7 @@ interface CaseRow {
   opened_at: string;
   status: Case['status'];
   closed_at: string | null;
+  course: string;
 }
 interface LapRow {
   case_id: string;
@@ -47,6 +48,8 @@ const lapFrom = (r: LapRow): Lap => ({
   effectPercent: r.effect_percent,
 });
 
+const isOn = (c: CourseState) => c.state === 'on' && c.saidAt === null && c.fixed.length === 0;
+
 /** Cases with their laps. Listing reads both tables once, not once a case. */
 export function caseStore(db: Db) {
   const one = db.prepare<[string], CaseRow>('SELECT * FROM trouble_case WHERE id = ?');
@@ -57,10 +60,10 @@ export function caseStore(db: Db) {
   const lapsByStatus = db.prepare<[string, string, string, number], LapRow>(`
     SELECT lap.* FROM (SELECT id FROM trouble_case WHERE status = ? AND (opened_at, id) < (?, ?) ORDER BY opened_at DESC, id DESC LIMIT ?) c JOIN lap ON lap.case_id = c.id ORDER BY lap.case_id, lap.number`);
   const upsert = db.prepare(`
-    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, purpose, stage_seen, opened_at, status, closed_at)
-    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @purpose, @stageSeen, @openedAt, @status, @closedAt)
+    INSERT INTO trouble_case (id, revision, planting_id, trouble_id, confidence, look_id, purpose, stage_seen, opened_at, status, closed_at, course)
+    VALUES (@id, @revision, @plantingId, @troubleId, @confidence, @lookId, @purpose, @stageSeen, @openedAt, @status, @closedAt, @course)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, trouble_id = excluded.trouble_id, confidence = excluded.confidence, stage_seen = excluded.stage_seen,
-      status = excluded.status, closed_at = excluded.closed_at`);
+      status = excluded.status, closed_at = excluded.closed_at, course = excluded.course`);
   const dropLaps = db.prepare('DELETE FROM lap WHERE case_id = ?');
   const addLap = db.prepare(`
     INSERT INTO lap (case_id, number, control_id, sheet_id, also, why_higher, decided_at, mixed_at, planned_for, treatment_id, look_again_on, after_look_id, effect_percent)
@@ -79,6 +82,8 @@ export function caseStore(db: Db) {
     status: r.status,
     closedAt: r.closed_at,
     laps: ls.map(lapFrom),
+    // nearly every course simply runs: hundreds of cases are listed at once
+    course: r.course === '' ? COURSE_ON : (JSON.parse(r.course) as CourseState),
   });
   const read = reading<CaseRow, Case>(
     db,
@@ -104,7 +109,7 @@ export function caseStore(db: Db) {
     /** Call inside a transaction. */
     save: (c: Case) => {
       const { laps: list, ...row } = c;
-      upsert.run({ ...row, lookId: row.lookId ?? '' });
+      upsert.run({ ...row, lookId: row.lookId ?? '', course: isOn(row.course) ? '' : JSON.stringify(row.course) });
       dropLaps.run(c.id);
       list.forEach((lap, number) => addLap.run({ ...lap, also: JSON.stringify(lap.also), caseId: c.id, number }));
       read.written(c.id);

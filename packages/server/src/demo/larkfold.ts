@@ -1,4 +1,4 @@
-import { UNSET_GARDEN, freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
+import { COURSE_ON, UNSET_GARDEN, freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
 import { recordOf, weatherDesk } from '@sleetbrook/core/house';
 import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';
@@ -327,6 +327,7 @@ function tell(context: Omit<Context, 'exchange'>, s: Story): void {
     status: s.cleared ? 'cleared' : 'open',
     closedAt: s.cleared ?? null,
     laps: [lap],
+    course: COURSE_ON,
   };
   if (s.control && s.doneAt) {
     const request = treatmentRequestSchema.parse({

@@ -14,6 +14,7 @@ interface Row {
   around: string;
   home_made: Garden['homeMade'];
   plans: string;
+  away: string;
   emergency_number: string;
   poison_centre: string;
   measures: string;
@@ -23,11 +24,11 @@ interface Row {
 export function gardenStore(db: Db) {
   const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');
   const upsert = db.prepare(`
-    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, country, units, policy, around, home_made, plans, emergency_number, poison_centre, measures, set_up)
-    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @country, @units, @policy, @around, @homeMade, @plans, @emergencyNumber, @poisonCentre, @measures, @setUp)
+    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, country, units, policy, around, home_made, plans, away, emergency_number, poison_centre, measures, set_up)
+    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @country, @units, @policy, @around, @homeMade, @plans, @away, @emergencyNumber, @poisonCentre, @measures, @setUp)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, town = excluded.town, latitude = excluded.latitude,
       longitude = excluded.longitude, zone = excluded.zone, country = excluded.country, units = excluded.units, policy = excluded.policy,
-      around = excluded.around, home_made = excluded.home_made, plans = excluded.plans,
+      around = excluded.around, home_made = excluded.home_made, plans = excluded.plans, away = excluded.away,
       emergency_number = excluded.emergency_number, poison_centre = excluded.poison_centre, measures = excluded.measures, set_up = excluded.set_up`);
   return {
     stored: (): Garden | undefined => {
@@ -45,6 +46,7 @@ export function gardenStore(db: Db) {
           around: JSON.parse(r.around) as Garden['around'],
           homeMade: r.home_made,
           plans: JSON.parse(r.plans) as Garden['plans'],
+          away: JSON.parse(r.away) as Garden['away'],
           country: r.country,
           emergencyNumber: r.emergency_number,
           poisonCentre: r.poison_centre,
@@ -54,6 +56,6 @@ export function gardenStore(db: Db) {
       );
     },
     save: (g: Garden) =>
-      upsert.run({ ...g, around: JSON.stringify(g.around), plans: JSON.stringify(g.plans), measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
+      upsert.run({ ...g, around: JSON.stringify(g.around), plans: JSON.stringify(g.plans), away: JSON.stringify(g.away), measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
   };
 }

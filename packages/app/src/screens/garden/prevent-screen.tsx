@@ -1,4 +1,4 @@
-import { freshLap } from '@sleetbrook/core/api';
+import { COURSE_ON, freshLap } from '@sleetbrook/core/api';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -77,6 +77,7 @@ export function PreventScreen({ id, asked }: { readonly id: string; readonly ask
       status: 'open',
       closedAt: null,
       laps: [freshLap()],
+      course: COURSE_ON,
     });
     router.replace(`/cases/${caseId}`);
   };

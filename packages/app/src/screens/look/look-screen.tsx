@@ -1,5 +1,5 @@
 import { inSentence } from '@sleetbrook/core/measure';
-import { freshLap, type Look, type Planting } from '@sleetbrook/core/api';
+import { COURSE_ON, freshLap, type Look, type Planting } from '@sleetbrook/core/api';
 import { findHost, findTroubleCard, PART_NAMES, type Form, type PartId } from '@sleetbrook/core/cards';
 import type { Sign } from '@sleetbrook/core/catalogue';
 import { thresholdFor } from '@sleetbrook/core/count';
@@ -159,6 +159,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
         status: 'open',
         closedAt: null,
         laps: [freshLap()],
+        course: COURSE_ON,
       });
     await open(id, suspect);
     if (second?.kind === 'trouble') await open(sent.secondId ?? v7(), second);
