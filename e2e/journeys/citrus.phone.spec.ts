@@ -39,7 +39,7 @@ test('potted citrus with neem, one bottle for all the pots, and a second week', 
   // a week on: the next round stands on Today; from there to the first card in few taps
   await server.restart('2026-01-25T18:00:00Z');
   await page.goto('/');
-  await page.getByRole('button', { name: /Lemon.*Neem oil spray: round 2/ }).click();
+  await page.getByRole('button', { name: /Lemon, 2nd round/ }).click();
   await page.getByRole('button', { name: 'The same again' }).click();
   await planFor(page);
   await page.getByRole('button', { name: 'Start measuring' }).click();

@@ -255,3 +255,72 @@ export async function planFor(page: Page): Promise<'now' | 'later'> {
   ).toBeVisible();
   return open ? 'now' : 'later';
 }
+
+/** A case that goes on for weeks, as its screens would have kept it: looked at, decided, and so many rounds done. @returns its id */
+export async function runningCourse(
+  page: Page,
+  of: { plantingId: string; troubleId: string; controlId: string; openedAt: string; done: readonly string[]; areaM2?: number; amount?: number | null; waterMl?: number | null },
+): Promise<string> {
+  const [id, lookId] = [uuid(), uuid()];
+  await put(page, `/looks/${lookId}`, { id: lookId, plantingId: of.plantingId, caseId: null, at: of.openedAt, answers: [], count: { affected: 6, looked: 30 }, note: '' });
+  const lap = {
+    controlId: of.controlId,
+    sheetId: null,
+    also: [],
+    whyHigher: '',
+    decidedAt: of.openedAt,
+    mixedAt: of.openedAt,
+    plannedFor: null,
+    treatmentId: null as string | null,
+    lookAgainOn: null as string | null,
+    afterLookId: null,
+    effectPercent: null,
+  };
+  const found = {
+    id,
+    revision: 0,
+    plantingId: of.plantingId,
+    troubleId: of.troubleId,
+    confidence: 1,
+    lookId,
+    purpose: 'seen',
+    stageSeen: null,
+    openedAt: of.openedAt,
+    status: 'open',
+    closedAt: null,
+    laps: [lap],
+  };
+  await put(page, `/cases/${id}`, found);
+  const laps = [];
+  for (const at of of.done) {
+    const treatmentId = uuid();
+    await put(page, `/treatments/${treatmentId}`, {
+      id: treatmentId,
+      caseId: id,
+      plantingId: of.plantingId,
+      controlId: of.controlId,
+      finishedAt: at,
+      areaM2: of.areaM2 ?? 4,
+      amount: of.amount ?? null,
+      waterMl: of.waterMl ?? null,
+      by: 'You',
+      why: '',
+    });
+    laps.push({ ...lap, treatmentId, lookAgainOn: at.slice(0, 10) });
+  }
+  if (laps.length > 0) {
+    const kept = (await (await page.request.get(`/api/v1/cases/${id}`)).json()) as { case: Record<string, unknown> };
+    await put(page, `/cases/${id}`, { ...kept.case, laps });
+  }
+  return id;
+}
+
+/** A forecast, or weather that was, as a file has it: hours from one on. */
+export async function weatherFile(page: Page, from: string, hours: number, change: (i: number) => { t?: number; rain?: number; wind?: number } = () => ({})): Promise<void> {
+  const rows = Array.from({ length: hours }, (_, i) => {
+    const { t = 15, rain = 0, wind = 1.8 } = change(i);
+    return `${new Date(Date.parse(from) + i * 3_600_000).toISOString()},${t},65,${wind},${rain},0.6`;
+  });
+  const res = await page.request.put('/api/v1/weather/file', { headers: { 'Content-Type': 'text/csv' }, data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n') });
+  expect(res.ok(), await res.text()).toBe(true);
+}

@@ -58,7 +58,7 @@ test('lettuces with slug bait, and a walk that is finished out of reach', async 
   await server.restart('2026-07-10T06:30:00Z');
   await page.goto('/');
   await page
-    .getByRole('button', { name: /Lettuces.*(round 2|count again)/ })
+    .getByRole('button', { name: /Lettuces.*(2nd round|count again)/ })
     .first()
     .click();
   await expect(page.getByText(/Look again/).first()).toBeVisible();

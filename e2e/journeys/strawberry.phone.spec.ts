@@ -49,7 +49,7 @@ test('strawberries in bloom with a biological fungicide, and the next week', asy
   await fairWeather(page, '2026-05-24T00:00:00Z', 6, { rh: 80 });
   await page.goto('/');
   await page
-    .getByRole('button', { name: /Strawberries.*round 2|Strawberries.*count again/ })
+    .getByRole('button', { name: /Strawberries, 2nd round|Strawberries.*count again/ })
     .first()
     .click();
   await page.getByRole('button', { name: 'The same again' }).click();

@@ -101,9 +101,9 @@ test('the path on a phone', async ({ page, server }) => {
 
   await server.restart('2026-05-28T18:40:00Z');
   await page.goto('/');
-  await page.getByRole('button', { name: /Soap spray: round 2/ }).waitFor();
+  await page.getByRole('button', { name: /Broad beans, 2nd round/ }).waitFor();
   await shot(page, 'today');
-  await page.getByRole('button', { name: /Soap spray: round 2/ }).click();
+  await page.getByRole('button', { name: /Broad beans, 2nd round/ }).click();
   await page.getByRole('button', { name: 'Look and count now' }).click();
   await page.getByLabel('Tips with it').fill('5');
   await page.getByRole('button', { name: 'Keep the count' }).click();

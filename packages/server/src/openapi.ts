@@ -38,6 +38,7 @@ import {
   hushSchema,
   milestoneSchema,
   readingSchema,
+  seasonViewSchema,
   warningsSchema,
   townSchema,
   weatherDaySchema,
@@ -293,6 +294,7 @@ const described = createDocument({
     '/milestones/{id}': { put: put('Say when it was seen', milestoneSchema, milestoneSchema, 'id') },
     '/hushes': { get: list('What is not to be told of a planting', hushSchema) },
     '/hushes/{id}': { put: put('Put a warning off, or silence it', hushSchema, hushSchema, 'id') },
+    '/season': { get: get('What the coming rounds are laid out from', seasonViewSchema) },
     '/warnings': { get: get('What the weather lets in, and what can not be told', warningsSchema) },
     '/weather/sky/{id}': { put: put('A look at the sky, where nothing measures it', skyLookSchema, skyLookSchema) },
     '/weather/file': {

@@ -19,5 +19,7 @@ export function core(): Async<Tasks> {
     comesTo: async (id, hosts) => tasks.comesTo(id, hosts),
     almanacList: async (q) => tasks.almanacList(q),
     almanacEntry: async (id) => tasks.almanacEntry(id),
+    season: async (view, what) => tasks.season(view, what),
+    moveRound: async (view, caseId, from, to) => tasks.moveRound(view, caseId, from, to),
   };
 }

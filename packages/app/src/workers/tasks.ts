@@ -61,6 +61,8 @@ import {
 } from '@sleetbrook/core/diagnose';
 import { findPlants, findSigns } from '@sleetbrook/core/find';
 import { sayProvenance } from '@sleetbrook/core/measure';
+import { beside, factsOf, moveRound, seasonOf, withWhatIf, type Move, type Otherwise, type Season, type WhatIf } from '@sleetbrook/core/season';
+import type { SeasonView } from '@sleetbrook/core/api';
 import { hostWeight, meanTemperature, usualness, type Where } from '@sleetbrook/core/scout';
 import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { pocket } from './pocket';
@@ -281,6 +283,17 @@ export const tasks = {
   comesTo(troubleId: string, hostIds: readonly string[]): readonly string[] {
     const trouble = findTrouble(troubleId);
     return trouble ? hostIds.filter((id) => hostWeight(trouble, findHost(id) as Host) > 0) : [];
+  },
+  /** The rounds ahead as they are best laid out; with something changed, laid beside what is. */
+  season(view: SeasonView, what: WhatIf | null): { readonly season: Season; readonly otherwise: Otherwise | null } {
+    const facts = factsOf(view);
+    const season = seasonOf(withWhatIf(facts, what));
+    return { season, otherwise: what && beside(seasonOf(facts), season) };
+  },
+  /** One round moved by hand: what it costs, or what stands in the way. */
+  moveRound(view: SeasonView, caseId: string, from: string, to: string): Move {
+    const facts = factsOf(view);
+    return moveRound(facts, seasonOf(facts), caseId, from, to);
   },
   almanacList: (query: AlmanacQuery) => almanacList(query),
   almanacEntry: (id: string) => almanacEntry(id),

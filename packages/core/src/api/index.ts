@@ -9,6 +9,7 @@ export * from './photo';
 export * from './place';
 export * from './planting';
 export * from './reading';
+export * from './season';
 export * from './shed';
 export * from './sheet';
 export * from './sky';

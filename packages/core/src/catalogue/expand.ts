@@ -171,6 +171,8 @@ export interface ControlCourse {
   readonly slow: boolean;
   /** It guards what is clean rather than cures: it goes on while what it guards against goes on. */
   readonly guards: boolean;
+  /** It ends when its rounds are done and it is judged, when two counts running find none, or when what it guards against is over. */
+  readonly ends: 'judged' | 'clean' | 'over';
   /** In words, for the case. */
   readonly words: string;
   readonly prov: Provenance;
@@ -183,5 +185,6 @@ export const course = (c: NonNullable<ControlEntry['course']>): ControlCourse =>
   words: c.words,
   slow: c.slow ?? false,
   guards: c.guards ?? false,
+  ends: c.ends ?? (c.guards ? 'over' : 'judged'),
   prov: provOf(c),
 });

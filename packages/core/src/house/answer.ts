@@ -9,6 +9,7 @@ import { keptInMemory, type PocketKeeping } from './memory';
 import { placeOf } from './paging';
 import { partOf } from './parts';
 import { plantingDesk } from './plantings';
+import { programmeDesk } from './programme';
 import { notFound, parse } from './refusal';
 import { hushDesk, milestoneDesk, readingDesk } from './season';
 import { shedDesk, sprayerDesk } from './shed';
@@ -61,6 +62,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
   const hushes = hushDesk(context);
   const weather = weatherDesk(context);
   const today = todayDesk(context);
+  const programme = programmeDesk(context);
 
   const photo = (id: string, query: unknown, body: unknown): Photo => {
     const { lookId, takenAt } = parse(z.object({ lookId: idSchema, takenAt: instantSchema }), query);
@@ -137,6 +139,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
     at('GET', '/hushes', ({ query }) => partOf(hushes.list(), query['after'], byId).list),
     at('PUT', '/hushes/:id', ({ id, body }) => hushes.save(id, body)),
     at('GET', '/warnings', () => from.warnings),
+    at('GET', '/season', () => programme(from.warnings)),
     at('GET', '/photos', ({ query }) => keep.photos.ofLook(query['look'] ?? '')),
     at('PUT', '/photos/:id', ({ id, query, body }) => photo(id, query, body)),
     at(

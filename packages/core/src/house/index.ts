@@ -17,4 +17,5 @@ export { notAhead, notLongAgo } from './times';
 export { todayDesk } from './today';
 export { PAGE, treatmentDesk } from './treatments';
 export { walkDesk } from './walks';
+export { programmeDesk } from './programme';
 export { weatherDesk, type KeptWeather, type SaidHour } from './weather';

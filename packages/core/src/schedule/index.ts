@@ -4,4 +4,4 @@ export { protectionLeft, sayProtection, wear, type Portion, type Protection } fr
 export { inTwelveMonths, outOfTwelveMonths } from './twelve-months';
 export { STAGE_HOLDS_DAYS, stageAsked } from './stage-asked';
 export { AHEAD_DAYS, cameBefore, type CameBefore, type PastCase } from './came-before';
-export { addDays, dayEnd, dayOf, dayStart, waitUntil, type LocalDay } from './local-day';
+export { addDays, dayEnd, dayOf, dayStart, timeOn, waitUntil, type LocalDay } from './local-day';

@@ -16,6 +16,7 @@ const ONCE: ControlCourse = {
   judgeDays: 7,
   slow: false,
   guards: false,
+  ends: 'judged',
   words: 'Once, then look.',
   prov: { mark: 'MEM' },
 };
@@ -76,7 +77,7 @@ export function runningOf(facts: CourseFacts, situation: (trouble: Trouble) => S
     of: ofRounds(course.rounds),
     least,
     most: Math.max(least, course.every.max),
-    wanted: guards && course.rounds.most > 1 ? null : Math.max(0, course.rounds.least - done.length),
+    wanted: course.ends === 'judged' && !guards ? Math.max(0, course.rounds.least - done.length) : course.rounds.most > 1 ? null : Math.max(0, 1 - done.length),
     left: Math.max(0, course.rounds.most - done.length),
     nearer: [
       ...(lasting?.rainMm != null ? ['rain' as const] : []),

@@ -44,6 +44,8 @@ export interface RoundAhead {
   readonly sure: Sure;
   /** Set by the grower. */
   readonly fixed: boolean;
+  /** Why then, and not on another day. */
+  readonly why: string;
 }
 
 /** A day on which a course can have no round, and what stands in the way. */

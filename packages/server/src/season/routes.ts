@@ -1,5 +1,5 @@
 import { byId } from '@sleetbrook/core/api';
-import { hushDesk, milestoneDesk, readingDesk, warningDesk } from '@sleetbrook/core/house';
+import { hushDesk, milestoneDesk, programmeDesk, readingDesk, warningDesk } from '@sleetbrook/core/house';
 import { Router } from 'express';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
@@ -13,6 +13,7 @@ export function seasonRoutes(context: Context): Router {
   const milestones = milestoneDesk(house);
   const hushes = hushDesk(house);
   const warnings = warningDesk(house);
+  const programme = programmeDesk(house);
   const saveReading = writing(context.db, readings.save);
   const saveMilestone = writing(context.db, milestones.save);
   const saveHush = writing(context.db, hushes.save);
@@ -27,5 +28,6 @@ export function seasonRoutes(context: Context): Router {
     .put('/milestones/:id', (req, res) => void res.json(saveMilestone(req.params.id, req.body)))
     .get('/hushes', (req, res) => sendPart(req, res, hushes.list(), byId))
     .put('/hushes/:id', (req, res) => void res.json(saveHush(req.params.id, req.body)))
-    .get('/warnings', (_req, res) => void res.json(warnings()));
+    .get('/warnings', (_req, res) => void res.json(warnings()))
+    .get('/season', (_req, res) => void res.json(programme(warnings())));
 }

@@ -32,6 +32,7 @@ import { RainedOff } from './rained-off';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
+import { CourseAheadOf } from '../lazy-season';
 import { LeftOf } from './left-of';
 import { againFor, failedIn } from './rounds';
 import { lapStation } from './station';
@@ -353,6 +354,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
             </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
             {here && detail.left && <LeftOf left={detail.left} />}
+            {here && <CourseAheadOf found={c} garden={garden} now={now} />}
             {here && <RainedOff caseId={c.id} />}
             {here && again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
           </View>

@@ -14,6 +14,7 @@ import { Unreadable } from '../reach/unreadable';
 import { WeatherMark } from '../time/weather-mark';
 import { MilestoneRows } from './milestone-rows';
 import { sayReading, ReadingForm } from './reading-form';
+import { ProgrammePart } from './programme-part';
 import { ReadingRow } from './reading-row';
 import { WarningRows } from './warning-rows';
 
@@ -61,6 +62,8 @@ export function SeasonScreen() {
   const open = warnings.filter((w) => !w.hushed);
   const hushed = warnings.filter((w) => w.hushed);
   const today = dayOf(now, garden.zone);
+  const ahead = (days ?? []).filter((d) => d.day >= today);
+  const warned = open.filter((w) => w.is === 'coming').map((w) => dayOf(instant(Date.parse(w.at)), garden.zone));
   const noWeather = blind.some((b) => b.asks === null && b.why === 'No weather is known here.');
   const unread = [...new Set(blind.filter((b) => b.asks === null && !noWeather).map((b) => b.why))];
   const sees = seesUntil ? `Sees to ${sayWhen(instant(Date.parse(seesUntil)), now, garden.zone)}.` : 'No hour ahead is known: only what has come can be told.';
@@ -69,6 +72,7 @@ export function SeasonScreen() {
       <View className="px-5 pt-2">
         <Unreadable kinds={['readings', 'milestones', 'hushes', 'skies']} />
         <WeatherMark />
+        <ProgrammePart garden={garden} plantings={plantings} now={now} days={ahead} warned={warned} />
         <Section>The weather lets in</Section>
         {open.length === 0 && (
           <Row

@@ -17,6 +17,7 @@ import { T } from '../../ui/text';
 import { useDeciding } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { useCameBefore } from '../garden/use-came-before';
+import { DueRounds } from '../lazy-season';
 import { ReadingRow } from '../season/reading-row';
 import { WarningRows } from '../season/warning-rows';
 import { isGuarded } from '../season/say-warning';
@@ -67,7 +68,9 @@ export function TodayScreen() {
   const g = garden.data;
   const sun = sunTimes(now, g);
   const date = DateTime.fromMillis(now, { zone: g.zone, locale: 'en-GB' }).toFormat('cccc d MMMM, HH:mm');
-  const { keepOut, notToEat, openCases, reminders } = today.data;
+  const { keepOut, notToEat, openCases } = today.data;
+  // the programme tells of rounds, one row a matter
+  const reminders = today.data.reminders.filter((r) => r.kind !== 'round');
   const due = openCases
     .filter((c) => c.laps.at(-1)?.lookAgainOn)
     .sort((a, b) => (a.laps.at(-1)?.lookAgainOn ?? '').localeCompare(b.laps.at(-1)?.lookAgainOn ?? ''));
@@ -134,6 +137,7 @@ export function TodayScreen() {
         </View>
       )}
       <View className="px-5">
+        <DueRounds garden={g} now={now} />
         {reminders.length > 0 && <Section>To see to</Section>}
         {reminders.map((r) => {
           const at = instant(Date.parse(r.at));

@@ -56,6 +56,7 @@ const courseEntry = withMark({
   words: sentence,
   slow: z.boolean().optional().describe('It acts over weeks: little to see at first is no failure.'),
   guards: z.boolean().optional().describe('It guards what is clean rather than cures.'),
+  ends: z.enum(['judged', 'clean', 'over']).optional().describe('What ends it: its rounds, two counts that find none, or that what it guards against is over.'),
 });
 
 /** A control as a file writes it. */

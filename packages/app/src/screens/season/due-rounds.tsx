@@ -1,0 +1,57 @@
+import type { Garden } from '@sleetbrook/core/api';
+import { inSentence, instant, type Instant } from '@sleetbrook/core/measure';
+import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { useWarnings, useWeatherDays } from '../../api/queries';
+import { Row, Section } from '../../ui/row';
+import { Failed } from '../../ui/states';
+import { Fortnight } from './fortnight';
+import { ordinal, sayBegin } from './say-round';
+import { useProgramme } from './use-programme';
+
+/** Rounds of so many days stand on Today. */
+const DAYS = 3;
+
+/** The coming fortnight, and what of it is due in the next days: one row a round. */
+export function DueRounds({ garden, now }: { readonly garden: Garden; readonly now: Instant }) {
+  const { season, error, again } = useProgramme();
+  const days = useWeatherDays(0).data;
+  const told = useWarnings().data;
+  const router = useRouter();
+  if (error) return <Failed error={error} again={again} />;
+  // what was decided and not begun has its hours above
+  const begun = season?.courses.filter((c) => c.done.length > 0) ?? [];
+  if (!season || begun.length === 0) return null;
+  const soon = addDays(season.today, DAYS);
+  const due = begun.flatMap((c) => c.rounds.filter((r) => r.day < soon).map((r) => ({ c, r }))).sort((a, b) => a.r.from - b.r.from);
+  const waits = begun.filter((c) => c.state === 'waits');
+  return (
+    <View>
+      <Section>The fortnight</Section>
+      <Fortnight
+        season={season}
+        days={days ?? []}
+        warned={(told?.warnings ?? []).filter((w) => w.is === 'coming' && !w.hushed).map((w) => dayOf(instant(Date.parse(w.at)), garden.zone))}
+      />
+      {due.map(({ c, r }) => {
+        const mates = season.evenings.find((e) => e.day === r.day)?.mixes.find((m) => m.caseIds.includes(c.caseId) && m.caseIds.length > 1);
+        const others = mates?.caseIds.filter((id) => id !== c.caseId).map((id) => season.courses.find((x) => x.caseId === id)?.plantingName ?? '') ?? [];
+        return (
+          <Row
+            key={`${c.caseId}${r.day}`}
+            mark={r.sure !== 'unknown' && r.from <= now ? 'open' : 'wait'}
+            title={`${c.plantingName}, ${ordinal(r.number)} round`}
+            end={sayBegin(r, now, garden.zone)}
+            tone={r.sure === 'unknown' ? 'plain' : 'open'}
+            sub={`${c.controlName}. ${r.why}${others.length > 0 ? ` One mix with ${inSentence(others.join(', '))}.` : ''}`}
+            onPress={() => router.navigate(`/cases/${c.caseId}`)}
+          />
+        );
+      })}
+      {waits.map((c) => (
+        <Row key={c.caseId} mark="wait" title={`${c.plantingName}: waits`} sub={c.why ?? ''} onPress={() => router.navigate(`/cases/${c.caseId}`)} />
+      ))}
+    </View>
+  );
+}

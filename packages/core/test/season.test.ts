@@ -1,0 +1,234 @@
+import { instant } from '../src/measure';
+import { brokenLimits, type PlannedRound } from '../src/programme';
+import { beside, moveRound, seasonOf, withWhatIf, type Season, type SeasonFacts } from '../src/season';
+import { addDays, dayOf, dayStart } from '../src/schedule';
+import type { Warning } from '../src/api';
+import { plantingOf } from './planting-of';
+import { courseFacts, hoursFrom, LARKFOLD, seasonFacts } from './season-of';
+
+const ZONE = LARKFOLD.zone;
+const leeks = plantingOf('p-leeks', 'leek', { name: 'Leeks', areaM2: 6, pickFrom: '2026-09-01', pickUntil: '2026-10-30' });
+const cabbages = plantingOf('p-cabbages', 'cabbage', { name: 'Cabbages', pickFrom: '2026-08-20', pickUntil: '2026-09-30' });
+const apples = plantingOf('p-apples', 'apple', { name: 'Apples', stage: 'fruiting', areaM2: 12, pickFrom: '2026-08-30', pickUntil: '2026-09-20' });
+const NOW = '2026-06-14T17:00:00.000Z';
+
+const dry = (rain: (at: Date) => number = () => 0) =>
+  hoursFrom('2026-06-04T00:00:00.000Z', 16, (at) => ({ rainMm: rain(at), temperatureC: 12 + 6 * Math.sin(((at.getUTCHours() - 9) / 24) * 2 * Math.PI) }));
+const on = (day: string, mm: number) => (at: Date) => (at.toISOString().startsWith(day) && at.getUTCHours() < 6 ? mm / 6 : 0);
+const bt = (of: Partial<Parameters<typeof courseFacts>[0]> = {}) =>
+  courseFacts({ id: 'bt', planting: leeks, trouble: 'leek-moth', control: 'bt-spray', done: ['2026-06-12T20:00:00.000Z'], ...of });
+const days = (s: Season, id: string) => s.courses.find((c) => c.caseId === id)?.rounds.map((r) => r.day) ?? [];
+const course = (s: Season, id: string) => {
+  const found = s.courses.find((c) => c.caseId === id);
+  if (!found) throw new Error(`no course ${id}`);
+  return found;
+};
+/** The rounds of a season as the model counts them. */
+const planned = (s: Season): PlannedRound[] =>
+  s.courses.flatMap((c) =>
+    c.rounds.map((r) => {
+      const quarter = (at: number) => Math.round((at - dayStart(r.day, ZONE)) / 900_000);
+      return { course: c.caseId, day: (Date.parse(r.day) - Date.parse(s.today)) / 86_400_000, start: quarter(r.from), end: quarter(r.to) };
+    }),
+  );
+
+describe('one course', () => {
+  test('rain the night after a round moves the next one, and it says so; never nearer than the label lets it', () => {
+    const scab = () => [courseFacts({ id: 'scab', planting: apples, trouble: 'apple-scab', control: 'sulfur-spray', done: ['2026-06-12T20:00:00.000Z'] })];
+    const still = seasonOf(seasonFacts(NOW, scab(), { hours: dry() }));
+    const wet = seasonOf(seasonFacts(NOW, scab(), { hours: dry(on('2026-06-13', 62)) }));
+    expect(days(wet, 'scab')[0]).toBe('2026-06-19');
+    expect((days(still, 'scab')[0] ?? '') > '2026-06-19').toBe(true);
+    expect(course(wet, 'scab').dueWhy).toBe('It has worn off; not sooner than 7 days after the last.');
+    expect(
+      course(wet, 'scab')
+        .closed.slice(0, 3)
+        .map((c) => c.why),
+    ).toEqual(Array(3).fill('Used on Fri 12 Jun: 7 days must pass between treatments.'));
+  });
+  test('soap: three evenings running, then it is looked at', () => {
+    const soap = (done: readonly string[]) =>
+      seasonOf(seasonFacts(NOW, [courseFacts({ id: 's', planting: leeks, trouble: 'onion-thrips', control: 'soap-spray', done })], { hours: dry() }));
+    const first = soap([]);
+    expect(days(first, 's').length).toBeGreaterThanOrEqual(2);
+    const done = soap(['2026-06-12T20:00:00.000Z', '2026-06-13T20:00:00.000Z', '2026-06-13T21:00:00.000Z']);
+    expect(course(done, 's')).toMatchObject({ state: 'over', rounds: [], why: 'Its rounds are done: look what came of it.' });
+  });
+  test('two clean counts end what goes on while it is found; one does not', () => {
+    expect(course(seasonOf(seasonFacts(NOW, [bt({ clean: 1 })], { hours: dry() })), 'bt').state).toBe('on');
+    expect(course(seasonOf(seasonFacts(NOW, [bt({ clean: 2 })], { hours: dry() })), 'bt')).toMatchObject({
+      state: 'over',
+      why: 'Two counts running found none.',
+      rounds: [],
+    });
+  });
+  test('paused, ended, and taken up again', () => {
+    const said = (state: 'on' | 'paused' | 'ended') =>
+      course(seasonOf(seasonFacts(NOW, [bt({ change: { course: { state, saidAt: NOW, fixed: [] } } })], { hours: dry() })), 'bt');
+    expect(said('paused')).toMatchObject({ state: 'paused', rounds: [], why: 'Paused: nothing of it is planned until it is taken up.' });
+    expect(said('ended')).toMatchObject({ state: 'ended', rounds: [] });
+    expect(said('on').rounds.length).toBeGreaterThan(0);
+  });
+  test('the picking stops it in time: no round closer to it than the wait of its label', () => {
+    const soon = plantingOf('p-tomatoes', 'tomato', { name: 'Tomatoes', pickFrom: '2026-06-25', pickUntil: '2026-07-05' });
+    const facts = courseFacts({ id: 'm', planting: soon, trouble: 'early-blight', control: 'mancozeb-spray', done: ['2026-06-05T20:00:00.000Z'] });
+    const wait = facts.treatments[0]?.sheet?.lines[0]?.phiDays ?? 0;
+    const s = seasonOf(seasonFacts(NOW, [facts], { hours: dry(), garden: { ...LARKFOLD, country: 'US' } }));
+    expect(wait).toBe(5);
+    expect(days(s, 'm').length).toBeGreaterThan(0);
+    for (const d of [...days(s, 'm'), ...course(s, 'm').later]) expect(addDays(d, wait) <= '2026-06-25').toBe(true);
+    expect(course(s, 'm').closed.some((c) => c.why.includes('to wait before picking'))).toBe(true);
+    const later = seasonOf(
+      withWhatIf(seasonFacts(NOW, [facts], { hours: dry(), garden: { ...LARKFOLD, country: 'US' } }), { kind: 'picking-later', plantingId: soon.id, days: 30 }),
+    );
+    expect(days(later, 'm').length).toBeGreaterThan(days(s, 'm').length);
+  });
+  test('what nobody has foretold is about sundown and said to be unknown; without any weather all of it is', () => {
+    const s = seasonOf(seasonFacts(NOW, [bt()], { hours: [] }));
+    expect(course(s, 'bt').rounds.every((r) => r.sure === 'unknown')).toBe(true);
+    const some = seasonOf(seasonFacts(NOW, [bt()], { hours: hoursFrom('2026-06-12T18:00:00.000Z', 6) }));
+    expect(course(some, 'bt').rounds.at(-1)?.sure).toBe('unknown');
+  });
+  test('a day that the wind closes is none, and a label that is used up allows none', () => {
+    const windy = hoursFrom('2026-06-04T00:00:00.000Z', 18, () => ({ windMs: 9 }));
+    const s = seasonOf(seasonFacts(NOW, [bt()], { hours: windy }));
+    expect(course(s, 'bt').rounds.every((r) => r.sure === 'unknown')).toBe(true);
+    expect(course(s, 'bt').closed.some((c) => c.why.startsWith('No hour of that day is fit'))).toBe(true);
+  });
+});
+
+describe('all courses of a garden', () => {
+  const three = () => [
+    bt(),
+    courseFacts({ id: 'white', planting: cabbages, trouble: 'cabbage-white', control: 'bt-spray', done: ['2026-06-12T20:30:00.000Z'] }),
+    courseFacts({ id: 'scab', planting: apples, trouble: 'apple-scab', control: 'sulfur-spray', done: ['2026-06-10T20:00:00.000Z'] }),
+  ];
+  const facts = (of: Partial<SeasonFacts> = {}) => seasonFacts(NOW, three(), { hours: dry(), ...of });
+
+  test('rounds fall together where they can, one mix for two, and no limit is broken', () => {
+    const s = seasonOf(facts());
+    const rounds = planned(s);
+    expect(rounds.length).toBeGreaterThan(3);
+    expect(s.evenings.length).toBeLessThan(rounds.length);
+    expect(s.evenings.some((e) => e.mixes.some((m) => m.caseIds.length > 1))).toBe(true);
+    expect(brokenLimits(s.model, rounds)).toEqual([]);
+    expect(s.evenings.reduce((n, e) => n + e.rounds.length, 0)).toBe(rounds.length);
+  });
+  test('away for ten days: nothing is planned then, what can be done before is, and it is laid beside', () => {
+    const now = seasonOf(facts());
+    const what = { kind: 'away', from: '2026-06-16', to: '2026-06-25' } as const;
+    const then = seasonOf(withWhatIf(facts(), what));
+    for (const c of then.courses) for (const r of c.rounds) expect(r.day < what.from || r.day > what.to).toBe(true);
+    const { costs, moved } = beside(now, then);
+    expect(costs[0]).toMatch(/without protection/);
+    expect(moved.length).toBeGreaterThan(0);
+    expect(course(then, 'bt').closed.find((c) => c.day === '2026-06-20')?.why).toBe('You are away.');
+  });
+  test('no more of one thing ends its courses and no other', () => {
+    const then = seasonOf(withWhatIf(facts(), { kind: 'without', controlId: 'bt-spray' }));
+    expect([days(then, 'bt'), days(then, 'white')]).toEqual([[], []]);
+    expect(days(then, 'scab').length).toBeGreaterThan(0);
+  });
+  test('a round that is moved by hand stays, the rest gives way, and what can not be says why', () => {
+    const now = seasonOf(facts());
+    const [first] = days(now, 'scab');
+    if (first === undefined) throw new Error('no round');
+    const to = addDays(first, 1);
+    const move = moveRound(facts(), now, 'scab', first, to);
+    expect(move.can).toBe(true);
+    if (move.can) {
+      expect(days(move.season, 'scab')).toContain(to);
+      expect(brokenLimits(move.season.model, planned(move.season))).toEqual([]);
+    }
+    const no = moveRound(facts(), now, 'bt', days(now, 'bt')[0] ?? '', '2026-06-14');
+    expect(no).toMatchObject({ can: false, why: 'Used on Fri 12 Jun: 5 days must pass between treatments.' });
+  });
+  test('a day set by hand that has closed since is let go, and said', () => {
+    const set = [bt({ change: { course: { state: 'on', saidAt: NOW, fixed: ['2026-06-15'] } } })];
+    const s = seasonOf(seasonFacts(NOW, set, { hours: dry() }));
+    expect(s.stuck).toEqual([{ caseId: 'bt', day: '2026-06-15', why: 'Used on Fri 12 Jun: 5 days must pass between treatments.' }]);
+  });
+  test('two things on one planting are not sprayed on one evening, and what burns together not within its days', () => {
+    const both = [
+      courseFacts({ id: 'sulfur', planting: apples, trouble: 'apple-scab', control: 'sulfur-spray', done: ['2026-06-07T20:00:00.000Z'] }),
+      courseFacts({ id: 'soap', planting: apples, trouble: 'woolly-aphid', control: 'soap-spray', done: [] }),
+    ];
+    const s = seasonOf(seasonFacts(NOW, both, { hours: dry() }));
+    expect(days(s, 'sulfur').filter((d) => days(s, 'soap').includes(d))).toEqual([]);
+    expect(s.model.apart.length).toBe(2);
+  });
+  test('a warning of what a course guards against is answered before it comes', () => {
+    const warning: Warning = {
+      key: 'w',
+      plantingId: apples.id,
+      troubleId: 'apple-scab',
+      model: { id: 'm', name: '', needs: '', source: '' },
+      is: 'coming',
+      at: '2026-06-19T02:00:00.000Z',
+      sure: 'forecast',
+      saw: '',
+      act: '',
+      by: '2026-06-19T02:00:00.000Z',
+      guardedUntil: null,
+      guardedBy: null,
+      hushed: null,
+    };
+    const s = seasonOf(facts({ warnings: [warning] }));
+    expect(s.aims.unanswered).toBe(0);
+    expect(days(s, 'scab').some((d) => d <= '2026-06-19' && d >= '2026-06-17')).toBe(true);
+    const quiet = seasonOf(facts({ warnings: [{ ...warning, hushed: { until: null } }] }));
+    expect(quiet.model.courses.flatMap((c) => c.warnings)).toEqual([]);
+  });
+  test('a shed that does not hold enough is said, and no round is left out for it', () => {
+    const with_ = three();
+    const first = with_[0];
+    if (!first) throw new Error('none');
+    const treatments = first.treatments.map((t) => ({ ...t, amount: 10 }));
+    const sheetId = treatments[0]?.sheet?.id ?? '';
+    const s = seasonOf(
+      seasonFacts(NOW, [{ ...first, treatments }], { hours: dry(), shed: [{ sheetId, amount: 12, unit: treatments[0]?.sheet?.lines[0]?.rate.unit ?? 'g' }] }),
+    );
+    expect(course(s, 'bt').lacks).toBe(`The shed holds enough for 1 of the next ${String(days(s, 'bt').length)}.`);
+  });
+});
+
+// A garden walked through from May to November, a day at a time: what is due is done on its day, and nothing else.
+test('two hundred days of one garden: every round is done when it is due, and no label is ever broken', () => {
+  let now = Date.parse('2026-05-01T16:00:00.000Z');
+  const end = now + 200 * 86_400_000;
+  const beds = [
+    { id: 'bt', planting: leeks, trouble: 'leek-moth', control: 'bt-spray' },
+    { id: 'white', planting: cabbages, trouble: 'cabbage-white', control: 'bt-spray' },
+    { id: 'scab', planting: { ...apples, stage: 'growing' as const }, trouble: 'apple-scab', control: 'sulfur-spray' },
+  ];
+  const done = new Map<string, string[]>(beds.map((b) => [b.id, []]));
+  let gone = 0;
+  for (; now < end; now += 86_400_000) {
+    const iso = new Date(now).toISOString();
+    const hours = hoursFrom(new Date(now - 10 * 86_400_000).toISOString().slice(0, 11) + '00:00:00.000Z', 16, (at) => ({
+      rainMm: at.getUTCDate() % 9 === 0 && at.getUTCHours() < 5 ? 4 : 0,
+      windMs: at.getUTCDate() % 5 === 0 ? 8 : 2,
+      temperatureC: 12 + 5 * Math.sin(((at.getUTCHours() - 9) / 24) * 2 * Math.PI),
+    }));
+    const s = seasonOf(
+      seasonFacts(
+        iso,
+        beds.map((b) => courseFacts({ ...b, done: done.get(b.id) ?? [] })),
+        { hours },
+      ),
+    );
+    expect([iso, brokenLimits(s.model, planned(s))]).toEqual([iso, []]);
+    for (const c of s.courses) {
+      const today = c.rounds.find((r) => r.day === s.today);
+      if (!today) continue;
+      const before = done.get(c.caseId)?.at(-1);
+      const least =
+        courseFacts({ ...(beds.find((b) => b.id === c.caseId) as (typeof beds)[number]), done: [iso] }).treatments[0]?.sheet?.lines[0]?.intervalDays ?? 0;
+      if (before !== undefined) expect((today.from - Date.parse(before)) / 86_400_000).toBeGreaterThanOrEqual(least);
+      done.get(c.caseId)?.push(new Date(today.to).toISOString());
+      gone++;
+    }
+    expect(s.today).toBe(dayOf(instant(now), ZONE));
+  }
+  expect(gone).toBeGreaterThan(8);
+}, 240_000);
