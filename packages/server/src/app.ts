@@ -5,6 +5,7 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { batchRoutes } from './batches/routes';
+import { calendarRoutes } from './calendar/routes';
 import { caseRoutes } from './cases/routes';
 import type { Context } from './context';
 import { gardenFileRoutes } from './copies/files';
@@ -152,6 +153,7 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
     ownSheetRoutes,
     weatherRoutes,
     seasonRoutes,
+    calendarRoutes,
     placeRoutes,
     todayRoutes,
     copyRoutes,

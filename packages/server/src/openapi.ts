@@ -38,6 +38,7 @@ import {
   hushSchema,
   milestoneSchema,
   readingSchema,
+  calendarSchema,
   seasonViewSchema,
   warningsSchema,
   townSchema,
@@ -294,6 +295,28 @@ const described = createDocument({
     '/milestones/{id}': { put: put('Say when it was seen', milestoneSchema, milestoneSchema, 'id') },
     '/hushes': { get: list('What is not to be told of a planting', hushSchema) },
     '/hushes/{id}': { put: put('Put a warning off, or silence it', hushSchema, hushSchema, 'id') },
+    '/calendar': {
+      get: get('Whether a calendar may read the garden’s', calendarSchema),
+      post: {
+        summary: 'A secret address for a calendar; the one before it ends',
+        responses: { '200': { description: 'Its address, told this once', content: { 'application/json': { schema: calendarSchema } } }, ...wrong },
+      },
+      delete: { summary: 'End the address', responses: { '204': { description: 'Done' } } },
+    },
+    '/calendar/feed/{name}': {
+      get: {
+        summary: 'All that waits for a hand, as iCalendar (RFC 5545); its name is its key',
+        requestParams: { path: z.object({ name: z.string() }) },
+        responses: { '200': { description: 'iCalendar', content: { 'text/calendar': {} } }, ...gone },
+      },
+    },
+    '/calendar/event/{uid}': {
+      get: {
+        summary: 'One round as an iCalendar file',
+        requestParams: { path: z.object({ uid: z.string() }) },
+        responses: { '200': { description: 'iCalendar', content: { 'text/calendar': {} } }, ...gone },
+      },
+    },
     '/season': { get: get('What the coming rounds are laid out from', seasonViewSchema) },
     '/warnings': { get: get('What the weather lets in, and what can not be told', warningsSchema) },
     '/weather/sky/{id}': { put: put('A look at the sky, where nothing measures it', skyLookSchema, skyLookSchema) },

@@ -1,5 +1,6 @@
 import {
   batchSchema,
+  calendarSchema,
   caseSchema,
   clockSchema,
   confirmationSchema,
@@ -55,6 +56,8 @@ export const useRemovePlanting = () => useWrite((id: string) => request('DELETE'
 export const useRestorePlanting = () => useWrite((id: string) => request('POST', `/plantings/${id}/restore`, plantingSchema));
 export const useSaveSprayer = () => useWrite((s: Sprayer) => request('PUT', `/sprayers/${s.id}`, sprayerSchema, s));
 export const useRemoveSprayer = () => useWrite((id: string) => request('DELETE', `/sprayers/${id}`, null));
+export const useMakeCalendar = () => useWrite(() => request('POST', '/calendar', calendarSchema));
+export const useEndCalendar = () => useWrite(() => request('DELETE', '/calendar', null));
 export const useCopyNow = () => useWrite(() => request('POST', '/copies', copySchema));
 export const usePutBack = () => useWrite((name: string) => request('POST', `/copies/${encodeURIComponent(name)}/restore`, putBackSchema));
 export const useBringGarden = () => useWrite((file: Blob) => request('POST', '/copies/file', copySchema, file, { type: 'application/octet-stream' }));

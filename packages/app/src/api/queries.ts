@@ -27,6 +27,7 @@ import {
   stationSchema,
   milestoneSchema,
   readingSchema,
+  calendarSchema,
   seasonViewSchema,
   warningsSchema,
   weatherDaySchema,
@@ -101,6 +102,7 @@ export const useReadings = () => useQuery({ queryKey: ['readings'], queryFn: () 
 export const useMilestones = () => useQuery({ queryKey: ['milestones'], queryFn: () => requestAll('/milestones', z.array(milestoneSchema), after(byId)) });
 export const useHushes = () => useQuery({ queryKey: ['hushes'], queryFn: () => requestAll('/hushes', z.array(hushSchema), after(byId)) });
 export const useWarnings = () => useQuery({ queryKey: ['warnings'], queryFn: () => request('GET', '/warnings', warningsSchema), refetchInterval: 300_000 });
+export const useCalendar = () => useQuery({ queryKey: ['calendar'], queryFn: () => request('GET', '/calendar', calendarSchema), retry: false });
 /** What the coming rounds are laid out from. */
 export const useSeasonView = () => useQuery({ queryKey: ['season'], queryFn: () => request('GET', '/season', seasonViewSchema), refetchInterval: 300_000 });
 export const useTreatmentLog = () =>

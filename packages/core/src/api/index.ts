@@ -1,3 +1,4 @@
+export * from './calendar';
 export * from './case';
 export * from './common';
 export * from './door';

@@ -1,3 +1,4 @@
+export { eventsOf, type CalendarEvent } from './events';
 export { factsOf } from './facts';
 export { HORIZON_DAYS } from './build';
 export { seasonOf } from './layout';

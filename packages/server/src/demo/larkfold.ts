@@ -1,4 +1,14 @@
-import { COURSE_ON, UNSET_GARDEN, freshLap, type Batch, type Calibration, type Case, type Planting, type ShedItem, treatmentRequestSchema } from '@sleetbrook/core/api';
+import {
+  COURSE_ON,
+  UNSET_GARDEN,
+  freshLap,
+  type Batch,
+  type Calibration,
+  type Case,
+  type Planting,
+  type ShedItem,
+  treatmentRequestSchema,
+} from '@sleetbrook/core/api';
 import { recordOf, weatherDesk } from '@sleetbrook/core/house';
 import { LYE_GATES } from '@sleetbrook/core/bench';
 import { instant } from '@sleetbrook/core/measure';

@@ -56,6 +56,13 @@ export function gardenStore(db: Db) {
       );
     },
     save: (g: Garden) =>
-      upsert.run({ ...g, around: JSON.stringify(g.around), plans: JSON.stringify(g.plans), away: JSON.stringify(g.away), measures: JSON.stringify(g.measures), setUp: g.setUp ? 1 : 0 }),
+      upsert.run({
+        ...g,
+        around: JSON.stringify(g.around),
+        plans: JSON.stringify(g.plans),
+        away: JSON.stringify(g.away),
+        measures: JSON.stringify(g.measures),
+        setUp: g.setUp ? 1 : 0,
+      }),
   };
 }

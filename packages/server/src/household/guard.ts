@@ -5,6 +5,7 @@ import type { Request, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { RateLimiterMemory } from 'rate-limiter-flexible';
 import { HttpProblem } from '../http/problem';
+import { FEED_PATH } from '../calendar/path';
 import type { Household } from './household';
 
 /** Wrong ones in a minute from one address; then nothing is looked at until the minute is over. */
@@ -83,7 +84,8 @@ export function guesses(log: Logger) {
 /** Nobody but a device that was let in gets anything of the garden; knocking is for everybody. */
 export function letOnlyDevicesIn(household: Household): RequestHandler {
   return (req, _res, next) => {
-    if (req.path === '/door' || deviceOf(household, req)) return next();
+    // a calendar knows no door: its address is its key
+    if (req.path === '/door' || (req.method === 'GET' && FEED_PATH.test(req.path)) || deviceOf(household, req)) return next();
     next(
       new HttpProblem(
         401,

@@ -2,6 +2,8 @@ import type { Card } from '@sleetbrook/core/mix';
 import Database from 'better-sqlite3';
 import type { ShedItem } from '@sleetbrook/core/api';
 import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
+import type { SeasonView, Today } from '@sleetbrook/core/api';
+import { eventsOf, factsOf, seasonOf } from '@sleetbrook/core/season';
 import { shrink } from '../photos/shrink';
 import { cardPdf } from '../print/card';
 import { labelPdf } from '../print/label';
@@ -32,6 +34,9 @@ export const jobs = {
   rates: (text: string) => readRates(text),
   label: ({ item, url }: { readonly item: ShedItem; readonly url: string }) => labelPdf(item, url),
   card: (card: Card) => cardPdf(card),
+  /** All that waits for a hand, with the rounds as they are best laid out. */
+  calendar: ({ view, today, places }: { readonly view: SeasonView; readonly today: Today; readonly places: Readonly<Record<string, string>> }) =>
+    eventsOf(seasonOf(factsOf(view)), today, (id) => places[id] ?? ''),
   hashPasscode,
   checkPasscode,
   holds: (path: string) => orRefuse(() => lookInto(path)),

@@ -4,7 +4,7 @@ import { addDays, dayStart } from '@sleetbrook/core/schedule';
 import type { CourseAhead, Move, RoundAhead, Season } from '@sleetbrook/core/season';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Linking, View } from 'react-native';
 import { useSaveCase } from '../../api/mutations';
 import { core } from '../../workers/core';
 import { Button } from '../../ui/button';
@@ -123,6 +123,7 @@ function Inside({ course: c, ahead, found, season, view, garden, now, onClose }:
         title={instant(ahead.from) <= now ? 'Go to it' : 'Open the case'}
         onPress={() => router.navigate(`/cases/${c.caseId}`)}
       />
+      <Button kind="link" title="Put it into my calendar" onPress={() => void Linking.openURL(`/api/v1/calendar/event/round-${c.caseId}-${ahead.number}`)} />
       <CourseButtons found={found} now={now} onDone={onClose} />
     </View>
   );

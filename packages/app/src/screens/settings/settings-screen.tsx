@@ -12,6 +12,7 @@ import { Page } from '../../ui/page';
 import { Section } from '../../ui/row';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
+import { CalendarFeed } from './calendar';
 import { CopiesKept } from './copies-kept';
 import { Household } from './household';
 import { OutOfReach } from './out-of-reach';
@@ -68,6 +69,7 @@ function Form({ garden, kept, onKept }: FormProps) {
         <Choice label="Appearance" value={appearance} onChange={setAppearance} options={LOOKS} />
         <WeatherFile />
         <OutOfReach />
+        <CalendarFeed />
         <Household />
         <CopiesKept />
         {demo && <DemoClock />}
