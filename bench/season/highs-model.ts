@@ -1,5 +1,5 @@
 import type { Highs } from 'highs';
-import { AIMS, fitsDay, type Aims, type ProgrammeModel } from '@sleetbrook/core/programme';
+import { AIMS, fitsDay, type Aims, type ProgrammeModel } from '../../packages/core/src/programme';
 
 /** The same programme as rows and columns, as docs/programme.md writes it down; each aim is one sum of columns. */
 interface Written {

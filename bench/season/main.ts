@@ -1,8 +1,8 @@
 import { performance } from 'node:perf_hooks';
-import { bestProgramme, brokenLimits, compareAims, type Programme, type ProgrammeModel } from '@sleetbrook/core/programme';
-import { protectionLeft } from '@sleetbrook/core/schedule';
-import { instant } from '@sleetbrook/core/measure';
-import { findSheet } from '@sleetbrook/core/sheets';
+import { bestProgramme, brokenLimits, compareAims, type Programme, type ProgrammeModel } from '../../packages/core/src/programme';
+import { protectionLeft } from '../../packages/core/src/schedule';
+import { instant } from '../../packages/core/src/measure';
+import { findSheet } from '../../packages/core/src/label/sheets';
 import highsOf from 'highs';
 import { hoursFrom, LARKFOLD } from '../../packages/core/test/season-of';
 import { randomProgramme } from '../../packages/core/test/random-programme';

@@ -259,10 +259,27 @@ export async function planFor(page: Page): Promise<'now' | 'later'> {
 /** A case that goes on for weeks, as its screens would have kept it: looked at, decided, and so many rounds done. @returns its id */
 export async function runningCourse(
   page: Page,
-  of: { plantingId: string; troubleId: string; controlId: string; openedAt: string; done: readonly string[]; areaM2?: number; amount?: number | null; waterMl?: number | null },
+  of: {
+    plantingId: string;
+    troubleId: string;
+    controlId: string;
+    openedAt: string;
+    done: readonly string[];
+    areaM2?: number;
+    amount?: number | null;
+    waterMl?: number | null;
+  },
 ): Promise<string> {
   const [id, lookId] = [uuid(), uuid()];
-  await put(page, `/looks/${lookId}`, { id: lookId, plantingId: of.plantingId, caseId: null, at: of.openedAt, answers: [], count: { affected: 6, looked: 30 }, note: '' });
+  await put(page, `/looks/${lookId}`, {
+    id: lookId,
+    plantingId: of.plantingId,
+    caseId: null,
+    at: of.openedAt,
+    answers: [],
+    count: { affected: 6, looked: 30 },
+    note: '',
+  });
   const lap = {
     controlId: of.controlId,
     sheetId: null,
@@ -316,11 +333,19 @@ export async function runningCourse(
 }
 
 /** A forecast, or weather that was, as a file has it: hours from one on. */
-export async function weatherFile(page: Page, from: string, hours: number, change: (i: number) => { t?: number; rain?: number; wind?: number } = () => ({})): Promise<void> {
+export async function weatherFile(
+  page: Page,
+  from: string,
+  hours: number,
+  change: (i: number) => { t?: number; rain?: number; wind?: number } = () => ({}),
+): Promise<void> {
   const rows = Array.from({ length: hours }, (_, i) => {
     const { t = 15, rain = 0, wind = 1.8 } = change(i);
     return `${new Date(Date.parse(from) + i * 3_600_000).toISOString()},${t},65,${wind},${rain},0.6`;
   });
-  const res = await page.request.put('/api/v1/weather/file', { headers: { 'Content-Type': 'text/csv' }, data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n') });
+  const res = await page.request.put('/api/v1/weather/file', {
+    headers: { 'Content-Type': 'text/csv' },
+    data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n'),
+  });
   expect(res.ok(), await res.text()).toBe(true);
 }

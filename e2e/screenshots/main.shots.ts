@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { expect, larkfold, test } from '../fixtures';
-import { lookAtSky, openCase, plant, settle } from '../journeys/kit';
+import { lookAtSky, openCase, plant, runningCourse, settle } from '../journeys/kit';
 import { TestServer } from '../server';
 
 const DIR = join(__dirname, '../../docs/screenshots');
@@ -176,7 +176,10 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByRole('button', { name: /Against what may come/ }).click();
     await page.waitForTimeout(500);
     await shot(page, 'guard');
-    await plant(page, { name: 'Espaliered apples', hostId: 'apple', areaM2: 9, stage: 'fruiting' });
+    const picked = (from: string, until: string) => ({ pickFrom: from, pickUntil: until });
+    const apples = await plant(page, { name: 'Espaliered apples', hostId: 'apple', areaM2: 9, stage: 'fruiting', ...picked('2026-08-25', '2026-09-20') });
+    const leeks = await plant(page, { name: 'Leeks', hostId: 'leek', areaM2: 6, ...picked('2026-09-10', '2026-11-30') });
+    const greens = await plant(page, { name: 'Spring greens', hostId: 'cabbage', areaM2: 5, ...picked('2026-07-24', '2026-08-20') });
     const from = Date.parse('2026-07-02T00:00:00Z');
     const hours = Array.from({ length: 15 * 24 }, (_, i) => {
       const hour = i % 24;
@@ -187,9 +190,28 @@ test.describe('a garden of its own, where nothing is made up', () => {
       headers: { 'Content-Type': 'text/csv' },
       data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...hours].join('\n'),
     });
+    const bt = { controlId: 'bt-spray', openedAt: '2026-07-01T18:00:00Z' };
+    await runningCourse(page, { ...bt, plantingId: leeks, troubleId: 'leek-moth', done: ['2026-07-02T20:10:00Z', '2026-07-08T20:10:00Z'], areaM2: 6 });
+    await runningCourse(page, { ...bt, plantingId: greens, troubleId: 'cabbage-white', done: ['2026-07-08T20:30:00Z'], areaM2: 5 });
+    await runningCourse(page, {
+      plantingId: apples,
+      troubleId: 'apple-scab',
+      controlId: 'sulfur-spray',
+      openedAt: '2026-06-20T18:00:00Z',
+      done: ['2026-06-20T19:30:00Z', '2026-06-30T19:30:00Z', '2026-07-08T19:30:00Z'],
+      areaM2: 9,
+    });
+    await page.setViewportSize({ width: 1280, height: 800 });
+    await page.goto('/season');
+    await page.getByRole('button', { name: 'Month', exact: true }).click();
+    await page.mouse.move(600, 500);
+    await page.mouse.wheel(0, 200);
+    await shot(page, 'wide-season');
+    await page.setViewportSize(PHONE);
     await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto('/season');
     await page.getByRole('button', { name: /^Espaliered apples: Apple scab/ }).waitFor();
+    await page.getByText('Rounds ahead').waitFor();
     await page.waitForTimeout(800);
     await shot(page, 'season-dark');
   });
@@ -245,7 +267,6 @@ test('the household: one more device, and a copy that is looked into', async ({ 
     await page.getByRole('button', { name: 'Let one more in' }).scrollIntoViewIfNeeded();
     await page.getByRole('button', { name: 'Let one more in' }).click();
     await page.getByText(/^They let in one device/).waitFor();
-    await shot(page, 'devices');
     await page.getByRole('button', { name: 'Close' }).click();
     await page.getByRole('button', { name: /^Open the copy of/ }).click();
     await page.getByRole('button', { name: 'Put it back' }).waitFor();

@@ -5,8 +5,10 @@ import { Loading } from '../ui/states';
 
 const Season = lazy(() => import('./season/season-screen').then((m) => ({ default: m.SeasonScreen })));
 
-const Due = lazy(() => import('./season/due-rounds').then((m) => ({ default: m.DueRounds })));
-const Course = lazy(() => import('./season/course-ahead').then((m) => ({ default: m.CourseAheadOf })));
+// out of reach, and never on this device: what they belong to stands without them
+const nothing = { default: () => null };
+const Due = lazy(() => import('./season/due-rounds').then((m) => ({ default: m.DueRounds })).catch(() => nothing));
+const Course = lazy(() => import('./season/course-ahead').then((m) => ({ default: m.CourseAheadOf })).catch(() => nothing));
 
 export const SeasonScreen = () => (
   <Suspense fallback={<Loading />}>

@@ -4,7 +4,7 @@ import bold from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperleg
 import { QueryClient, QueryClientProvider, useQueryClient } from '@tanstack/react-query';
 import { useFonts } from 'expo-font';
 import { Redirect, Slot, usePathname } from 'expo-router';
-import { useEffect, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, type ReactNode } from 'react';
 import { useGarden } from '../api/queries';
 import { usePreferences } from '../state/preferences';
 import { install } from '../reach/installed';
@@ -31,6 +31,7 @@ export function Root() {
     <QueryClientProvider client={client}>
       <Sending />
       <AtTheDoor />
+      <Rings />
       <FirstRun>
         <Shell>
           <Slot />
@@ -48,6 +49,18 @@ function Sending() {
   useEffect(() => install(), []);
   useEffect(() => onNews(() => void queries.invalidateQueries()), [queries]);
   return null;
+}
+
+const Ringer = lazy(() => import('./season/ringer').catch(() => ({ default: () => null })));
+
+/** Only where somebody asked for it. */
+function Rings() {
+  const on = usePreferences((p) => p.rings);
+  return on ? (
+    <Suspense fallback={null}>
+      <Ringer />
+    </Suspense>
+  ) : null;
 }
 
 /** A device that is not let in, and carries nothing of the garden, is at the door whatever screen it asks for. */

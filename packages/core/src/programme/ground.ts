@@ -5,6 +5,8 @@ import { ownCost, type Weights } from './weights';
 
 export interface Option extends Pattern {
   readonly cost: number;
+  /** What it is reckoned to cost: as much, and what the days it takes are worth to others. */
+  readonly priced: number;
 }
 
 /** What the search goes by, worked out once. Courses go by their place in the model. */
@@ -34,7 +36,12 @@ export function groundOf(model: ProgrammeModel, weights: Weights, patterns: read
     const c = courses[i] as CourseModel;
     const alone = c.mix !== null && !courses.some((x) => x !== c && x.mix === c.mix);
     // what nobody shares is mixed as often as it is put on
-    return list.map((p) => ({ ...p, cost: ownCost(weights, c, p) + (alone ? p.days.length * weights.mixes : 0) })).sort((a, b) => a.cost - b.cost);
+    return list
+      .map((p) => {
+        const cost = ownCost(weights, c, p) + (alone ? p.days.length * weights.mixes : 0);
+        return { ...p, cost, priced: cost };
+      })
+      .sort((a, b) => a.cost - b.cost);
   });
   const place = new Map(courses.map((c, i) => [c.id, i]));
   const gap = courses.map(() => courses.map(() => 0));

@@ -1,10 +1,5 @@
 import type { Ground, Option } from './ground';
 
-/** An option with what the days it takes are worth to the others added to what it costs. */
-export interface Priced extends Option {
-  readonly priced: number;
-}
-
 const ROUNDS = 60;
 /** Half the step after so many rounds without a better bound. */
 const PATIENCE = 4;
@@ -85,9 +80,9 @@ export function pricesOf(
   inside: readonly (readonly Option[])[],
   group: readonly number[],
   under: number,
-): { readonly lists: readonly (readonly Priced[])[]; readonly paid: number } {
+): { readonly lists: readonly (readonly Option[])[]; readonly paid: number } {
   const lists = group.map((i) => inside[i] ?? []);
-  const plain = () => ({ lists: lists.map((list) => list.map((o) => ({ ...o, priced: o.cost }))), paid: 0 });
+  const plain = () => ({ lists, paid: 0 });
   const shared = sharedBy(ground, inside, group);
   const sums = sumsOf(ground, inside, group);
   if (shared.length === 0 && sums.length === 0) return plain();

@@ -49,10 +49,12 @@ function searchDays(ground: Ground): Chosen | null {
   const whole = groupsOf(ground, options);
   // on any days at all: what a group can not do for less
   const floors: number[] = [];
+  const chosen: Option[] = [];
   for (const group of whole) {
     const found = withinGroup(ground, options, group, Infinity);
     if (!found) return null;
     floors.push(found.cost);
+    found.chosen.forEach((o, k) => (chosen[group[k] as number] = o));
   }
   const n = days.length;
   const bound = leastBelow(boundsOf(ground, days, whole, floors));
@@ -83,9 +85,7 @@ function searchDays(ground: Ground): Chosen | null {
       without();
     }
   };
-  const all = withinDays(ground, used, Infinity);
-  if (!all) return null;
-  decide(1, 0, used, 0, all);
+  decide(1, 0, used, 0, { cost: floors.reduce((a, b) => a + b, 0), chosen });
   return best && (best as Within).chosen;
 }
 

@@ -1,9 +1,13 @@
 import type { Ground, Option } from './ground';
-import { pricesOf, type Priced } from './prices';
+import { pricesOf } from './prices';
 import type { CourseModel } from './types';
 
 /** Sums of amounts are compared with a grain of slack, since they are no whole numbers. */
 const GRAIN = 1e-9;
+/** So many steps without prices: most groups are through by then. */
+const EASY_STEPS = 150;
+const HARD = new Error('needs prices');
+
 /** Options in the order of what they are reckoned to cost, and how much of that is given back at the end. */
 type Way = ReturnType<typeof pricesOf>;
 const NONE = { plain: Infinity, mixed: Infinity };
@@ -31,15 +35,15 @@ export function withinGroup(
   const sharesMix = courses.map((c, k) => c.mix !== null && courses.some((x, m) => m !== k && x.mix === c.mix));
   // two ways to reckon what the others still cost: by their true costs, tight near the end, and by prices, tight at the
   // beginning; what was paid for days that nobody needed is given back by comparing with so much more
-  const ways: readonly Way[] = [
-    { lists: group.map((i) => (inside[i] ?? []).map((o) => ({ ...o, priced: o.cost }))), paid: 0 },
-    pricesOf(ground, inside, group, under),
-  ];
+  const plain: Way = { lists: group.map((i) => inside[i] ?? []), paid: 0 };
+  let ways: readonly Way[] = [plain];
   const taken: (Option | null)[] = new Array<Option | null>(n).fill(null);
   const spent = new Map<string, number>();
   const mixed = new Map<string, number>();
   const crowd = new Int32Array(model.days);
   const more = new Map<string, number>();
+  let steps = 0;
+  let most = EASY_STEPS;
   let best = under;
   let found: (Option | null)[] | null = null;
 
@@ -62,10 +66,10 @@ export function withinGroup(
     more.clear();
     for (let k = 0; k < n; k++) {
       if (taken[k]) continue;
-      const list = lists[k] as readonly Priced[];
+      const list = lists[k] as readonly Option[];
       const closedHere = closed[k] as number;
       let at = heads[k] as number;
-      while (at < list.length && ((list[at] as Priced).mask & closedHere || !affords(courses[k] as CourseModel, list[at] as Priced))) at++;
+      while (at < list.length && ((list[at] as Option).mask & closedHere || !affords(courses[k] as CourseModel, list[at] as Option))) at++;
       heads[k] = at;
       const first = list[at];
       if (!first) return NONE;
@@ -74,7 +78,7 @@ export function withinGroup(
       if (!sharesMix[k] || mix == null) continue;
       let withMix = Infinity;
       for (; at < list.length; at++) {
-        const o = list[at] as Priced;
+        const o = list[at] as Option;
         if (o.priced >= withMix) break;
         if (!(o.mask & closedHere)) withMix = Math.min(withMix, o.priced + mixing(k, o));
       }
@@ -87,11 +91,11 @@ export function withinGroup(
 
   /** Ways of a course that could still be better: open, and dearer than its cheapest by no more than there is room. */
   const count = ({ lists }: Way, k: number, closed: number, head: number, room: number, enough: number): number => {
-    const list = lists[k] as readonly Priced[];
-    const limit = (list[head] as Priced).priced + room;
+    const list = lists[k] as readonly Option[];
+    const limit = (list[head] as Option).priced + room;
     let many = 0;
     for (let at = head; at < list.length && many < enough; at++) {
-      const o = list[at] as Priced;
+      const o = list[at] as Option;
       if (o.priced >= limit) break;
       if (!(o.mask & closed)) many++;
     }
@@ -100,12 +104,13 @@ export function withinGroup(
 
   /** @param cost of what is chosen @param sums by way: the same as it is reckoned there @param floors with the least of the others but for their mixing: what mixes today may save another's mixing */
   const descend = (many: number, cost: number, sums: readonly number[], floors: readonly number[], closed: Int32Array, heads: readonly Int32Array[]): void => {
+    if (++steps > most) throw HARD;
     if (many === n) {
       if (cost < best) [best, found] = [cost, [...taken]];
       return;
     }
     const room = ways.map((way, w) => best + way.paid - (floors[w] as number));
-    const by = (room[1] as number) < (room[0] as number) ? 1 : 0;
+    const by = room.length > 1 && (room[1] as number) < (room[0] as number) ? 1 : 0;
     const way = ways[by] as Way;
     const head = heads[by] as Int32Array;
     let k = -1;
@@ -118,10 +123,10 @@ export function withinGroup(
     if (fewest === 0) return;
     const i = group[k] as number;
     const c = courses[k] as CourseModel;
-    const list = way.lists[k] as readonly Priced[];
-    const cheapest = (list[head[k] as number] as Priced).priced;
+    const list = way.lists[k] as readonly Option[];
+    const cheapest = (list[head[k] as number] as Option).priced;
     for (let at = head[k] as number; at < list.length; at++) {
-      const o = list[at] as Priced;
+      const o = list[at] as Option;
       if ((floors[by] as number) + o.priced - cheapest >= best + way.paid) break;
       if (o.mask & (closed[k] as number) || !affords(c, o)) continue;
       const mixes = mixing(k, o);
@@ -144,7 +149,7 @@ export function withinGroup(
       go(
         many + 1,
         cost + o.cost + mixes,
-        [(sums[0] as number) + o.cost + mixes, (sums[1] as number) + (priceOf[k]?.get(o.mask) ?? o.cost) + mixes],
+        sums.map((sum, w) => sum + (w === 0 ? o.cost : (priceOf[k]?.get(o.mask) ?? o.cost)) + mixes),
         next,
         heads.map((h) => h.slice()),
       );
@@ -164,8 +169,29 @@ export function withinGroup(
     }
     descend(many, cost, sums, floors, closed, heads);
   };
-  const priceOf = group.map((_, k) => new Map((ways[1]?.lists[k] ?? []).map((o) => [o.mask, o.priced])));
-  go(0, 0, [0, 0], new Int32Array(n), [new Int32Array(n), new Int32Array(n)]);
+  let priceOf: readonly ReadonlyMap<number, number>[] = [];
+  const run = () =>
+    go(
+      0,
+      0,
+      ways.map(() => 0),
+      new Int32Array(n),
+      ways.map(() => new Int32Array(n)),
+    );
+  try {
+    run();
+  } catch (e) {
+    if (e !== HARD) throw e;
+    // begun again with prices, and with what was found so far as what has to be beaten
+    for (let k = 0; k < n; k++) taken[k] = null;
+    spent.clear();
+    mixed.clear();
+    crowd.fill(0);
+    most = Infinity;
+    ways = [plain, pricesOf(ground, inside, group, best)];
+    priceOf = group.map((_, k) => new Map(ways[1]?.lists[k]?.map((o) => [o.mask, o.priced])));
+    run();
+  }
   const list = found as (Option | null)[] | null;
   return list && { cost: best, chosen: list as Option[] };
 }

@@ -17,6 +17,8 @@ import { usualHours } from './windows';
 /** Days that are planned by the quarter hour. */
 export const HORIZON_DAYS = 14;
 const DAY = 86_400_000;
+/** In quarter hours. */
+const NOON = 48;
 
 /** A course with everything the programme needs of it. */
 export interface Planned {
@@ -78,7 +80,8 @@ function openDays(r: Running, s: Situation, conditions: readonly Conditions[], t
     const from = instant(Math.max(usual.from, Math.ceil(s.now / SLOT_MS) * SLOT_MS));
     if (usual.to - from >= 2 * SLOT_MS) openAmong(r.control, s, r.sheet, [{ from, to: usual.to }]).forEach(put);
   }
-  return { open, sure };
+  // one time out a day: what has an open evening is not done in the morning of that day
+  return { open: open.map((spans) => (spans.some((q) => q.to > NOON + 2) ? spans.filter((q) => q.to > NOON + 2) : spans)), sure };
 }
 
 /** Why a day has no hours for it. */

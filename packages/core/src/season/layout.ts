@@ -11,6 +11,9 @@ const SURENESS: readonly Sure[] = ['known', 'reckoned', 'forecast', 'guess', 'un
 /** Further on nobody plans (from memory). */
 const SEASON_DAYS = 120;
 
+/** A mix is put on within so long (common practice: what is mixed is used at once). */
+const MIX_MS = 3 * 3_600_000;
+
 interface Solved {
   readonly programme: Programme;
   readonly stuck: { readonly caseId: string; readonly day: number; readonly why: string }[];
@@ -178,13 +181,20 @@ function eveningsOf(
   const days = [...new Set(rounds.map((r) => r.day))].sort((a, b) => a - b);
   return days.map((day) => {
     const own = rounds.filter((r) => r.day === day).sort((a, b) => a.start - b.start);
-    const mixes = new Map<string, { name: string; caseIds: string[] }>();
+    const mixes = new Map<string, { name: string; caseIds: string[]; from: number; to: number; lifeMs: number }>();
     for (const r of own) {
       const running = built.running.find((x) => x.facts.case.id === r.course);
       const mix = built.planned.find((x) => x.model.id === r.course)?.model.mix ?? null;
       if (!running || mix === null) continue;
-      const known = mixes.get(mix) ?? { name: running.sheet?.name ?? running.control.name, caseIds: [] };
+      const known = mixes.get(mix) ?? {
+        name: running.sheet?.name ?? running.control.name,
+        caseIds: [],
+        from: at(day, r.start),
+        to: 0,
+        lifeMs: (running.sheet?.mixLifeHours ?? 0) * 3_600_000,
+      };
       known.caseIds.push(r.course);
+      known.to = at(day, r.end);
       mixes.set(mix, known);
     }
     const sure = own.map((r) => built.planned.find((p) => p.model.id === r.course)?.sure[day] ?? 'unknown');
@@ -198,7 +208,10 @@ function eveningsOf(
         number: courses.find((c) => c.caseId === r.course)?.rounds.find((x) => x.day === addDays(today, day))?.number ?? 0,
         from: at(day, r.start),
       })),
-      mixes: [...mixes.values()],
+      // a mix that would stand for hours is made twice
+      mixes: [...mixes.values()].flatMap(({ name, caseIds, from, to, lifeMs }) =>
+        to - from <= Math.min(MIX_MS, lifeMs) ? [{ name, caseIds }] : caseIds.map((id) => ({ name, caseIds: [id] })),
+      ),
     };
   });
 }

@@ -1,8 +1,7 @@
 import type { Card } from '@sleetbrook/core/mix';
 import Database from 'better-sqlite3';
-import type { ShedItem } from '@sleetbrook/core/api';
 import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
-import type { SeasonView, Today } from '@sleetbrook/core/api';
+import type { SeasonView, ShedItem, Today } from '@sleetbrook/core/api';
 import { eventsOf, factsOf, seasonOf } from '@sleetbrook/core/season';
 import { shrink } from '../photos/shrink';
 import { cardPdf } from '../print/card';

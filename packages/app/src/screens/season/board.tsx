@@ -102,12 +102,18 @@ export function Board({ season, plantings, warned, zone, onRound }: Props) {
           c.rounds
             .filter((r) => seen(r.day))
             .map((r) => (
-              <Pressable
+              <Handle
                 key={`${c.caseId}${r.day}`}
-                role="button"
-                aria-label={`${c.plantingName}, ${ordinal(r.number)} round, ${sayDay(dayStart(r.day, zone), zone)}`}
-                onPress={() => onRound({ caseId: c.caseId, day: r.day })}
-                style={{ position: 'absolute', left: NAMES + x(r.day) - 15, top: HEAD + row * ROW + MID - 24, width: 30, height: 48 }}
+                label={`${c.plantingName}, ${ordinal(r.number)} round, ${sayDay(dayStart(r.day, zone), zone)}`}
+                left={NAMES + x(r.day) - 15}
+                top={HEAD + row * ROW + MID - 24}
+                dayWidth={room / (back + ahead)}
+                onOpen={(days) => {
+                  const last = addDays(season.today, season.days - 1);
+                  const wanted = addDays(r.day, days);
+                  const to = wanted < season.today ? season.today : wanted > last ? last : wanted;
+                  onRound({ caseId: c.caseId, day: r.day, ...(days === 0 ? {} : { to }) });
+                }}
               />
             )),
         )}
@@ -116,6 +122,55 @@ export function Board({ season, plantings, warned, zone, onRound }: Props) {
         Width: what is left of it. Stone: done. Open stone: to come. Green: picking. Hatched: in flower, bees on it. Ring: weather that lets something in.
       </T>
     </View>
+  );
+}
+
+interface HandleProps {
+  readonly label: string;
+  readonly left: number;
+  readonly top: number;
+  readonly dayWidth: number;
+  /** Opened, or drawn so many days along. */
+  readonly onOpen: (days: number) => void;
+}
+
+/** A stone to be pressed, drawn along by hand, or moved with the arrow keys. */
+function Handle({ label, left, top, dayWidth, onOpen }: HandleProps) {
+  const t = useTokens();
+  const [from, setFrom] = useState<number | null>(null);
+  const [dx, setDx] = useState(0);
+  const days = Math.round(dx / dayWidth);
+  const keys = (e: { readonly key: string; preventDefault(): void }) => {
+    const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    if (step === 0) return;
+    e.preventDefault();
+    onOpen(step);
+  };
+  const web = {
+    onKeyDown: keys,
+    onPointerDown: (e: PointerEvent) => {
+      (e.currentTarget as Element).setPointerCapture(e.pointerId);
+      setFrom(e.clientX);
+    },
+    onPointerMove: (e: PointerEvent) => {
+      if (from !== null) setDx(e.clientX - from);
+    },
+    onPointerUp: () => {
+      if (days !== 0) onOpen(days);
+      setFrom(null);
+      setDx(0);
+    },
+  };
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      onPress={() => onOpen(0)}
+      style={{ position: 'absolute', left, top, width: 30, height: 48, transform: [{ translateX: dx }], alignItems: 'center', justifyContent: 'center' }}
+      {...(web as object)}
+    >
+      {days !== 0 && <View style={{ width: 18, height: 14, borderRadius: 8, backgroundColor: t.ochre }} />}
+    </Pressable>
   );
 }
 

@@ -46,7 +46,7 @@ export function ProgrammePart({ garden, plantings, now, days, warned }: Props) {
     <View>
       <Section>Rounds ahead</Section>
       <T>
-        {`${ahead === 1 ? 'One round' : `${String(ahead)} rounds`} in ${season.evenings.length === 1 ? 'one evening' : `${String(season.evenings.length)} evenings`}, no limit broken. ${bare === 0 ? 'Nothing goes bare.' : bare === 1 ? 'One day goes bare.' : `${String(bare)} days go bare, and no evening would help.`}`}
+        {`${ahead === 0 ? 'No round is due within the fortnight.' : `${ahead === 1 ? 'One round' : `${String(ahead)} rounds`} in ${season.evenings.length === 1 ? 'one evening' : `${String(season.evenings.length)} evenings`}, no limit broken.`} ${bare === 0 ? 'Nothing goes bare.' : bare === 1 ? 'One day goes bare, and no evening would help.' : `${String(bare)} days go bare, and no evening would help.`}`}
       </T>
       <View className="pt-3">
         <Fortnight season={season} days={days} warned={warned} />

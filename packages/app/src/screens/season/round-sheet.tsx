@@ -1,7 +1,8 @@
 import type { Case, Garden, SeasonView } from '@sleetbrook/core/api';
 import { inSentence, instant, sayDay, type Instant } from '@sleetbrook/core/measure';
 import { addDays, dayStart } from '@sleetbrook/core/schedule';
-import type { CourseAhead, Move, RoundAhead, Season } from '@sleetbrook/core/season';
+import type { CourseAhead, RoundAhead, Season } from '@sleetbrook/core/season';
+import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
@@ -18,6 +19,8 @@ import { ordinal, sayBegin, SURE_WORDS } from './say-round';
 export interface RoundRef {
   readonly caseId: string;
   readonly day: string;
+  /** Where it was drawn to, to be asked for at once. */
+  readonly to?: string;
 }
 
 interface Props {
@@ -39,7 +42,8 @@ export function RoundSheet({ round, season, view, garden, now, onClose }: Props)
     <Sheet open={open} title={open ? `${course.plantingName}, ${ordinal(ahead.number)} round` : ''} onClose={onClose}>
       {open && (
         <Inside
-          key={`${course.caseId}${ahead.day}`}
+          key={`${course.caseId}${ahead.day}${round?.to ?? ''}`}
+          to={round?.to ?? null}
           course={course}
           ahead={ahead}
           found={found}
@@ -58,23 +62,22 @@ interface InsideProps extends Omit<Props, 'round'> {
   readonly course: CourseAhead;
   readonly ahead: RoundAhead;
   readonly found: Case;
+  readonly to: string | null;
 }
 
-function Inside({ course: c, ahead, found, season, view, garden, now, onClose }: InsideProps) {
+function Inside({ to, course: c, ahead, found, season, view, garden, now, onClose }: InsideProps) {
   const router = useRouter();
   const save = useSaveCase();
-  const [move, setMove] = useState<Move | null>(null);
-  const [asking, setAsking] = useState(false);
-  const at = move?.day ?? ahead.day;
+  const [wanted, setWanted] = useState(to);
+  const asked = useQuery({
+    queryKey: ['move', c.caseId, ahead.day, wanted, season.now, found.revision],
+    enabled: wanted !== null && wanted !== ahead.day,
+    queryFn: () => core().moveRound(view, c.caseId, ahead.day, wanted as string),
+  });
+  const move = wanted !== null && wanted !== ahead.day ? asked.data : undefined;
+  const at = wanted ?? ahead.day;
   const last = addDays(season.today, season.days - 1);
   const said = (day: string) => sayDay(dayStart(day, garden.zone), garden.zone);
-  const ask = (to: string) => {
-    setAsking(true);
-    void core()
-      .moveRound(view, c.caseId, ahead.day, to)
-      .then(setMove)
-      .finally(() => setAsking(false));
-  };
   const keep = (fixed: readonly string[]) =>
     void save
       .mutateAsync({ ...found, course: { ...found.course, fixed: [...fixed], saidAt: new Date(now).toISOString() } })
@@ -92,13 +95,14 @@ function Inside({ course: c, ahead, found, season, view, garden, now, onClose }:
       </View>
       <View className="flex-row gap-2">
         <View className="flex-1">
-          <Button kind="quiet" title="A day sooner" disabled={asking || at <= season.today} onPress={() => ask(addDays(at, -1))} />
+          <Button kind="quiet" title="A day sooner" disabled={asked.isFetching || at <= season.today} onPress={() => setWanted(addDays(at, -1))} />
         </View>
         <View className="flex-1">
-          <Button kind="quiet" title="A day later" disabled={asking || at >= last} onPress={() => ask(addDays(at, 1))} />
+          <Button kind="quiet" title="A day later" disabled={asked.isFetching || at >= last} onPress={() => setWanted(addDays(at, 1))} />
         </View>
       </View>
-      {move && move.day !== ahead.day && (
+      {asked.error && <Failed error={asked.error} again={() => void asked.refetch()} />}
+      {move && (
         <View className="gap-2">
           <T kind="strong" live>
             {said(move.day)}

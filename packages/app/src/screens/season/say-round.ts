@@ -1,12 +1,9 @@
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
-import type { CourseAhead, RoundAhead, Sure } from '@sleetbrook/core/season';
+import type { RoundAhead, Sure } from '@sleetbrook/core/season';
 
 const TH: Readonly<Record<number, string>> = { 1: 'st', 2: 'nd', 3: 'rd' };
 /** @example ordinal(3) // '3rd' */
 export const ordinal = (n: number): string => `${n}${(n % 100 > 10 && n % 100 < 14 ? undefined : TH[n % 10]) ?? 'th'}`;
-
-/** "3rd round: Bt spray". */
-export const sayRound = (c: Pick<CourseAhead, 'controlName'>, r: Pick<RoundAhead, 'number'>): string => `${ordinal(r.number)} round: ${c.controlName}`;
 
 export const SURE_WORDS: Readonly<Record<Sure, string>> = {
   known: 'by weather that was measured',

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEndCalendar, useMakeCalendar } from '../../api/mutations';
 import { useCalendar } from '../../api/queries';
+import { usePreferences } from '../../state/preferences';
 import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
 import { Failed } from '../../ui/states';
@@ -15,6 +16,8 @@ export function CalendarFeed() {
   const end = useEndCalendar();
   const [path, setPath] = useState<string | null>(null);
   const [copied, setCopied] = useState(false);
+  const { rings, setRings } = usePreferences();
+  const [refused, setRefused] = useState(false);
   if (!feed) return null;
   const address = path === null ? null : `${window.location.origin}${path}`;
   const renew = () =>
@@ -51,6 +54,23 @@ export function CalendarFeed() {
         </View>
       )}
       {(make.error ?? end.error) && <Failed error={make.error ?? end.error} />}
+      {typeof Notification !== 'undefined' && (
+        <View className="gap-1 pt-3">
+          <Button
+            kind="quiet"
+            title={rings ? 'Do not ring in this browser' : 'Ring in this browser, too'}
+            onPress={() => {
+              if (rings) return setRings(false);
+              void Notification.requestPermission().then((answer) => {
+                setRings(answer === 'granted');
+                setRefused(answer !== 'granted');
+              });
+            }}
+          />
+          {rings && <T kind="muted">An hour before an evening begins, while Sleetbrook is open here.</T>}
+          {refused && <T>The browser does not let it ring: allow notifications for this page in the browser’s own settings, then press again.</T>}
+        </View>
+      )}
       <View className="flex-row flex-wrap gap-2 pt-3">
         <Button kind="quiet" title={feed.madeAt === null ? 'Make an address' : 'Make a new address'} busy={make.isPending} onPress={renew} />
         {feed.madeAt !== null && (
