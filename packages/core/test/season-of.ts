@@ -104,6 +104,7 @@ export const seasonFacts = (now: string, courses: readonly CourseFacts[], of: Pa
   sheets: [],
   hours: [],
   warnings: [] as Warning[],
+  keepOut: [],
   shed: [],
   ...of,
 });

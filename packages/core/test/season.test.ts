@@ -157,6 +157,28 @@ describe('all courses of a garden', () => {
     expect(days(s, 'sulfur').filter((d) => days(s, 'soap').includes(d))).toEqual([]);
     expect(s.model.apart.length).toBe(2);
   });
+  test('what was put on beside it in one tunnel keeps everybody out, and the round waits', () => {
+    const tomatoes = plantingOf('p-tom', 'tomato', { name: 'Tomatoes', site: 'tunnel', place: 'Tunnel' });
+    const vine = [courseFacts({ id: 'v', planting: tomatoes, trouble: 'glasshouse-whitefly', control: 'soap-spray', done: [] })];
+    const clock = {
+      enclosed: true,
+      treatmentId: 't',
+      plantingId: 'other',
+      plantingName: 'Peppers',
+      place: 'Tunnel',
+      controlName: 'Sulfur vapour',
+      caseId: null,
+      from: NOW,
+      until: '2026-06-16T12:00:00.000Z',
+    };
+    const before = seasonOf(seasonFacts(NOW, vine, { hours: dry() }));
+    const kept = seasonOf(seasonFacts(NOW, vine, { hours: dry(), keepOut: [clock] }));
+    expect((days(before, 'v')[0] ?? '') < '2026-06-16').toBe(true);
+    expect((days(kept, 'v')[0] ?? '') >= '2026-06-16').toBe(true);
+    expect(course(kept, 'v').closed.find((c) => c.day === '2026-06-15')?.why).toBe('Nobody goes in before Tue 16 Jun 13:00: Sulfur vapour on Peppers.');
+    const elsewhere = seasonOf(seasonFacts(NOW, vine, { hours: dry(), keepOut: [{ ...clock, place: 'House' }] }));
+    expect(days(elsewhere, 'v')).toEqual(days(before, 'v'));
+  });
   test('a warning of what a course guards against is answered before it comes', () => {
     const warning: Warning = {
       key: 'w',

@@ -6,7 +6,7 @@ import { instantSchema } from './common';
 import { gardenSchema } from './garden';
 import { plantingSchema } from './planting';
 import { treatmentSchema } from './treatment';
-import { HOUR_SOURCES } from './views';
+import { HOUR_SOURCES, runningClockSchema } from './views';
 import { warningSchema } from './warning';
 
 /** All that the season is laid out from: open cases with a course, what was done on their plants, and the weather. */
@@ -28,6 +28,8 @@ export const seasonViewSchema = z.object({
   /** Hours that somebody told of, with gaps where nobody did. */
   hours: z.array(hourlyWeatherSchema.extend({ source: z.enum(HOUR_SOURCES) })),
   warnings: z.array(warningSchema),
+  /** What keeps people out of somewhere now, whosever case it was. */
+  keepOut: z.array(runningClockSchema),
   shed: z.array(z.object({ sheetId: z.string(), amount: z.number(), unit: z.enum(['ml', 'g']) })),
 });
 export type SeasonView = z.infer<typeof seasonViewSchema>;

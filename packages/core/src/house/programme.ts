@@ -1,5 +1,6 @@
 import { UNSET_GARDEN, type Case, type Look, type SeasonView, type Warnings } from '../api';
 import type { HouseContext } from './keeping';
+import { keptOut } from './today';
 import { weatherDesk } from './weather';
 
 const HOUR = 3_600_000;
@@ -65,6 +66,7 @@ export function programmeDesk(context: HouseContext) {
       sheets: keep.sheets.list(),
       hours: weather.told(new Date(from), Math.ceil((at - from) / HOUR) + AHEAD_DAYS * 24, garden),
       warnings: warnings.warnings,
+      keepOut: keptOut(context),
       shed: keep.shed.list().flatMap((i) => (i.kind === 'product' && i.sheetId !== null ? [{ sheetId: i.sheetId, amount: i.amount, unit: i.unit }] : [])),
     };
   };

@@ -22,6 +22,12 @@ const running = (t: Treatment, until: string | null, enclosed: boolean): Running
   until,
 });
 
+/** What keeps people out somewhere, the longest clock of each planting. */
+export function keptOut({ keep, now }: HouseContext): RunningClock[] {
+  const inside = (t: Treatment) => keep.plantings.find(t.plantingId)?.site !== 'outdoors';
+  return latest(keep.treatments.keepOutAt(now().toISOString()).map((t) => running(t, t.keepOutUntil as string, inside(t))));
+}
+
 /** The longest clock of each planting: it is the one that counts. */
 function latest(list: readonly RunningClock[]): RunningClock[] {
   const byPlanting = new Map<string, RunningClock>();
@@ -61,7 +67,7 @@ export function todayDesk(context: HouseContext) {
       return rainDue(t, lately, all, looked, told, facts) ?? [];
     });
     return {
-      keepOut: latest(keep.treatments.keepOutAt(at).map((t) => running(t, t.keepOutUntil as string, inside(t)))),
+      keepOut: keptOut(context),
       notToEat: latest([
         ...keep.treatments.pickUnknownSince(new Date(now().getTime() - 365 * 86_400_000).toISOString()).map((t) => running(t, null, inside(t))),
         ...keep.treatments.notToEatAt(at).map((t) => running(t, t.pickFrom, inside(t))),

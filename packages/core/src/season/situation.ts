@@ -1,3 +1,4 @@
+import type { RunningClock } from '../api';
 import type { Trouble } from '../catalogue';
 import { findHost } from '../catalogue/hosts';
 import type { PastTreatment, Situation } from '../decide';
@@ -41,15 +42,13 @@ export function conditionsBySite({ garden, hours, now }: SeasonFacts): (site: Co
   };
 }
 
-/** When nobody may go to a planting, for what was done to it or in the same closed place. */
-function keptOutOf(facts: CourseFacts, all: readonly CourseFacts[], now: Instant): Situation['keptOut'] {
-  const near = all.filter((f) => f === facts || (f.planting.site !== 'outdoors' && f.planting.place !== '' && f.planting.place === facts.planting.place));
-  const out = near.flatMap((f) =>
-    f.treatments.flatMap((t) => {
-      const until = t.keepOutUntil === null ? NaN : Date.parse(t.keepOutUntil);
-      return t.struck === null && until > now ? [{ until: instant(until), by: `${t.controlName} on ${t.plantingName}` }] : [];
-    }),
-  );
+/** When nobody may go to a planting, for what was done to it or in the same closed place; the longest counts. */
+function keptOutOf({ planting }: CourseFacts, { keepOut, now }: SeasonFacts): Situation['keptOut'] {
+  const sameAir = (c: RunningClock) => c.enclosed && planting.site !== 'outdoors' && planting.place !== '' && c.place === planting.place;
+  const out = keepOut.flatMap((c) => {
+    const until = c.until === null ? NaN : Date.parse(c.until);
+    return until > now && (c.plantingId === planting.id || sameAir(c)) ? [{ until: instant(until), by: `${c.controlName} on ${c.plantingName}` }] : [];
+  });
   return out.sort((a, b) => b.until - a.until)[0] ?? null;
 }
 
@@ -72,7 +71,7 @@ export function situationOf(facts: CourseFacts, season: SeasonFacts, conditions:
     around: garden.around,
     homeMade: garden.homeMade,
     plans: garden.plans,
-    keptOut: keptOutOf(facts, season.courses, now),
+    keptOut: keptOutOf(facts, season),
     stageSeen: facts.case.stageSeen,
     conditions,
     records: pastOf(facts),

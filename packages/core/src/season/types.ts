@@ -1,4 +1,4 @@
-import type { Case, Garden, Planting, Treatment, Warning } from '../api';
+import type { Case, Garden, Planting, RunningClock, Treatment, Warning } from '../api';
 import type { LabelSheet } from '../label';
 import type { Instant } from '../measure';
 import type { Aims, ProgrammeModel } from '../programme';
@@ -27,6 +27,8 @@ export interface SeasonFacts {
   /** Hours that somebody told of, with gaps where nobody did; oldest first. */
   readonly hours: readonly HourlyWeather[];
   readonly warnings: readonly Warning[];
+  /** What keeps people out of somewhere now. */
+  readonly keepOut: readonly RunningClock[];
   /** What stands in the shed, by the sheet it goes by. */
   readonly shed: readonly { readonly sheetId: string; readonly amount: number; readonly unit: 'ml' | 'g' }[];
 }

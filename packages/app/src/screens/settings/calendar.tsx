@@ -41,16 +41,19 @@ export function CalendarFeed() {
         <View className="gap-2 py-3">
           <T kind="label">Its address: put it into your calendar as a subscription</T>
           <T className="break-all">{address}</T>
-          <Button
-            kind="quiet"
-            title={copied ? 'Copied' : 'Copy the address'}
-            onPress={() =>
-              void navigator.clipboard
-                .writeText(address)
-                .then(() => setCopied(true))
-                .catch(() => undefined)
-            }
-          />
+          {/* only pages that came encrypted, or from this very machine, may copy */}
+          {window.isSecureContext && (
+            <Button
+              kind="quiet"
+              title={copied ? 'Copied' : 'Copy the address'}
+              onPress={() =>
+                void navigator.clipboard
+                  .writeText(address)
+                  .then(() => setCopied(true))
+                  .catch(() => undefined)
+              }
+            />
+          )}
         </View>
       )}
       {(make.error ?? end.error) && <Failed error={make.error ?? end.error} />}

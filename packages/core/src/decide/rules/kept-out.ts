@@ -10,7 +10,7 @@ export const keptOut: Rule = (s, c, at) => {
   return {
     code: 'kept-out',
     weight: 'not-now',
-    sentence: `Nobody goes in before ${sayWhen(out.until, at, s.place.zone)}: ${out.by}.`,
+    sentence: `Nobody goes in before ${sayWhen(out.until, s.now, s.place.zone)}: ${out.by}.`,
     inputs: [{ name: 'Keep out', value: out.by }],
     source: { mark: 'CP' },
     opens: { kind: 'at', at: out.until },

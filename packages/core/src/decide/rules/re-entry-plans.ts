@@ -12,7 +12,7 @@ export const reEntryPlans: Rule = (s, c, at) => {
   return {
     code: 'plans',
     weight: 'not-now',
-    sentence: `Nobody may go in for ${out / 3_600_000} h, and you have to be there: ${met.plan.what}, ${sayWhen(met.from, at, s.place.zone)}.`,
+    sentence: `Nobody may go in for ${out / 3_600_000} h, and you have to be there: ${met.plan.what}, ${sayWhen(met.from, s.now, s.place.zone)}.`,
     inputs: [{ name: 'Keep out', value: `${out / 3_600_000} h` }],
     source: c.line?.prov ?? { mark: 'CP' },
     opens:
