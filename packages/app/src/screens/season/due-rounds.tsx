@@ -15,13 +15,14 @@ const DAYS = 3;
 
 /** The coming fortnight, and what of it is due in the next days: one row a round. */
 export function DueRounds({ garden, now }: { readonly garden: Garden; readonly now: Instant }) {
-  const { season, error, again } = useProgramme();
+  const { view, season, error, again } = useProgramme();
   const days = useWeatherDays(0).data;
   const told = useWarnings().data;
   const router = useRouter();
   if (error) return <Failed error={error} again={again} />;
-  // what was decided and not begun has its hours above
-  const begun = season?.courses.filter((c) => c.done.length > 0) ?? [];
+  // what was decided and is not done yet, the first time or again, has its hours above: one row a matter
+  const waiting = new Set(view?.courses.filter((f) => f.case.laps.at(-1)?.treatmentId === null).map((f) => f.case.id));
+  const begun = season?.courses.filter((c) => c.done.length > 0 && !waiting.has(c.caseId)) ?? [];
   if (!season || begun.length === 0) return null;
   const soon = addDays(season.today, DAYS);
   const due = begun.flatMap((c) => c.rounds.filter((r) => r.day < soon).map((r) => ({ c, r }))).sort((a, b) => a.r.from - b.r.from);
