@@ -97,6 +97,48 @@ describe('one course', () => {
   });
 });
 
+describe('what is said of it', () => {
+  test('why a round is then: due, following on, who is out anyway, and what was closed before', () => {
+    const white = courseFacts({ id: 'white', planting: cabbages, trouble: 'cabbage-white', control: 'bt-spray', done: ['2026-06-12T20:30:00.000Z'] });
+    const s = seasonOf(seasonFacts(NOW, [bt(), white], { hours: dry() }));
+    const [first, second] = course(s, 'bt').rounds;
+    expect(first?.why).toBe('It is due then. It has worn off; not sooner than 5 days after the last. Out that evening anyway: Cabbages.');
+    expect(second?.why).toMatch(/^It follows on the round before\. Out that evening anyway: Cabbages\.$/);
+    const late = seasonOf(seasonFacts(NOW, [bt({ done: ['2026-06-02T20:00:00.000Z'] })], { hours: dry() }));
+    expect(course(late, 'bt').rounds[0]?.why).toMatch(/^Due since \S+ \d+ Jun\./);
+    const away = seasonFacts(NOW, [bt()], { hours: dry(), garden: { ...LARKFOLD, away: [{ from: '2026-06-17', to: '2026-06-18' }] } });
+    expect(course(seasonOf(away), 'bt').rounds[0]?.why).toBe('Due on Wed 17 Jun. Wed 17 Jun: You are away.');
+  });
+  test('what stands against a day, and what would free it', () => {
+    const soon = plantingOf('p-tomatoes', 'tomato', { name: 'Tomatoes', pickFrom: '2026-06-25', pickUntil: '2026-07-05' });
+    const facts = seasonFacts(
+      NOW,
+      [courseFacts({ id: 'm', planting: soon, trouble: 'early-blight', control: 'mancozeb-spray', done: ['2026-06-05T20:00:00.000Z'] })],
+      {
+        hours: dry(),
+        garden: { ...LARKFOLD, country: 'US' },
+      },
+    );
+    const s = seasonOf(facts);
+    const last = course(s, 'm').closed.at(-1);
+    expect(last?.frees).toMatch(/^Pick from .* instead$/);
+  });
+  test('what brings a round nearer is what wears it: rain and sun for Bt, growth too for what guards, nothing for work by hand', () => {
+    const of = (control: string, trouble: string, planting = apples) =>
+      course(seasonOf(seasonFacts(NOW, [courseFacts({ id: 'x', planting, trouble, control, done: [] })], { hours: dry() })), 'x').nearer;
+    expect(of('bt-spray', 'leek-moth', leeks)).toEqual(['rain', 'sun']);
+    expect(of('sulfur-spray', 'apple-scab')).toEqual(['rain', 'growth']);
+    expect(of('sulfur-spray', 'apple-scab', { ...apples, site: 'glasshouse' })).toEqual(['rain']);
+    expect(of('hand-pick', 'codling-moth')).toEqual([]);
+  });
+  test('a round lies whole within the hours that are open', () => {
+    const s = seasonOf(seasonFacts(NOW, [bt()], { hours: dry() }));
+    for (const c of s.model.courses)
+      for (const spans of c.open) for (const q of spans) expect([q.from >= 0, q.to <= 96, q.from < q.to]).toEqual([true, true, true]);
+    expect(s.evenings.every((e) => e.to > e.from && e.to - e.from <= 4 * 3_600_000)).toBe(true);
+  });
+});
+
 describe('all courses of a garden', () => {
   const three = () => [
     bt(),
