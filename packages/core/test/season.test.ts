@@ -89,6 +89,28 @@ describe('one course', () => {
     const some = seasonOf(seasonFacts(NOW, [bt()], { hours: hoursFrom('2026-06-12T18:00:00.000Z', 6) }));
     expect(course(some, 'bt').rounds.at(-1)?.sure).toBe('unknown');
   });
+  test('hours that are known to be closed stay closed where the forecast ends in the middle of an evening', () => {
+    // gales to 21:00 by the clock, and nobody tells of what comes after
+    const gale = hoursFrom('2026-06-12T18:00:00.000Z', 4, () => ({ windMs: 12 })).filter((h) => h.at < '2026-06-15T20:00:00.000Z');
+    const scab = courseFacts({ id: 'x', planting: apples, trouble: 'apple-scab', control: 'sulfur-spray', done: [] });
+    const s = seasonOf(seasonFacts(NOW, [scab], { hours: gale }));
+    const ends = Date.parse('2026-06-15T20:00:00.000Z');
+    for (const c of s.model.courses) expect(c.open[0]).toEqual([]);
+    for (const r of course(s, 'x').rounds) expect(r.from).toBeGreaterThanOrEqual(ends);
+    for (const q of s.model.courses[0]?.open[1] ?? []) expect(dayStart('2026-06-15', ZONE) + q.from * 900_000).toBeGreaterThanOrEqual(ends);
+  });
+  test('other work in one closed place keeps to another evening, one mix does not', () => {
+    const inside = (id: string, hostId: string) =>
+      plantingOf(id, hostId, { name: id, site: 'tunnel', place: 'Tunnel', pickFrom: '2026-09-01', pickUntil: '2026-09-30' });
+    const white = (id: string, planting = inside(id, 'tomato'), control = 'soap-spray') =>
+      courseFacts({ id, planting, trouble: 'glasshouse-whitefly', control, done: [] });
+    const one = seasonOf(seasonFacts(NOW, [white('a'), white('b')], { hours: dry() }));
+    expect(one.model.apart).toEqual([]);
+    const two = seasonOf(seasonFacts(NOW, [white('a'), white('b', inside('b', 'tomato'), 'neem-spray')], { hours: dry() }));
+    expect(two.model.apart.map((x) => [x.first, x.then].join()).sort()).toEqual(['a,b', 'b,a']);
+    const apartHouses = seasonOf(seasonFacts(NOW, [white('a'), white('b', { ...inside('b', 'tomato'), place: 'House' }, 'neem-spray')], { hours: dry() }));
+    expect(apartHouses.model.apart).toEqual([]);
+  });
   test('a day that the wind closes is none, and a label that is used up allows none', () => {
     const windy = hoursFrom('2026-06-04T00:00:00.000Z', 18, () => ({ windMs: 9 }));
     const s = seasonOf(seasonFacts(NOW, [bt()], { hours: windy }));

@@ -77,7 +77,8 @@ function openDays(r: Running, s: Situation, conditions: readonly Conditions[], t
       sure[n] = 'forecast';
       continue;
     }
-    const from = instant(Math.max(usual.from, Math.ceil(s.now / SLOT_MS) * SLOT_MS));
+    // only what nobody has told of: an hour that is known to be closed stays closed
+    const from = instant(Math.max(usual.from, Math.ceil(s.now / SLOT_MS) * SLOT_MS, known === null ? 0 : known + SLOT_MS));
     if (usual.to - from >= 2 * SLOT_MS) openAmong(r.control, s, r.sheet, [{ from, to: usual.to }]).forEach(put);
   }
   // one time out a day: what has an open evening is not done in the morning of that day
