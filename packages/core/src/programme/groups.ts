@@ -1,5 +1,5 @@
 import type { Ground } from './ground';
-import type { Pattern } from './patterns';
+import type { Ways } from './ways';
 
 const GRAIN = 1e-9;
 
@@ -8,7 +8,7 @@ const GRAIN = 1e-9;
  * A tie that can not bind (an evening long enough for all, a total that is enough for all) ties nobody.
  * @returns places in the model, groups and members in its order
  */
-export function groupsOf({ model, apart, left, fits }: Ground, inside: readonly (readonly Pattern[])[]): number[][] {
+export function groupsOf({ model, apart, left, fits }: Ground, inside: readonly Ways[]): number[][] {
   const { courses } = model;
   const root = courses.map((_, i) => i);
   const find = (i: number): number => (root[i] === i ? i : (root[i] = find(root[i] as number)));
@@ -17,7 +17,7 @@ export function groupsOf({ model, apart, left, fits }: Ground, inside: readonly 
     root[Math.max(x, y)] = Math.min(x, y);
   };
   const tieAll = (list: readonly number[]) => list.slice(1).forEach((i) => tie(list[0] as number, i));
-  const busy = inside.map((list) => list.some((p) => p.mask !== 0));
+  const busy = inside.map((ways) => ways.days !== 0);
 
   courses.forEach((_, a) => courses.forEach((__, b) => a < b && busy[a] && busy[b] && apart[a]?.[b] && tie(a, b)));
   const mixes = new Map<string, number[]>();
@@ -26,12 +26,12 @@ export function groupsOf({ model, apart, left, fits }: Ground, inside: readonly 
   for (const [id, amount] of left) {
     const takers = courses.flatMap((c, i) => {
       const each = c.takes.find((t) => t.total === id)?.amount ?? 0;
-      return each > 0 && busy[i] ? [{ i, most: each * Math.max(...(inside[i] ?? []).map((p) => p.days.length)) }] : [];
+      return each > 0 && busy[i] ? [{ i, most: each * (inside[i]?.most ?? 0) }] : [];
     });
     if (takers.reduce((sum, t) => sum + t.most, 0) > amount + GRAIN) tieAll(takers.map((t) => t.i));
   }
   for (let day = 0; day < model.days; day++) {
-    const may = courses.map((_, i) => i).filter((i) => inside[i]?.some((p) => p.mask & (1 << day)));
+    const may = courses.map((_, i) => i).filter((i) => (inside[i]?.days ?? 0) & (1 << day));
     if (
       may.length > 1 &&
       !fits(

@@ -1,4 +1,5 @@
-import type { Ground, Option } from './ground';
+import type { Ground } from './ground';
+import { waysOf, type Reckoned, type Ways } from './ways';
 
 const ROUNDS = 60;
 /** Half the step after so many rounds without a better bound. */
@@ -40,25 +41,25 @@ const GRAINS = 8;
 const SLACK = 1e-6;
 
 /** Sums that may not be enough for all of the group. */
-function sumsOf({ model, left }: Ground, inside: readonly (readonly Option[])[], group: readonly number[]): Sum[] {
+function sumsOf({ model, left }: Ground, inside: readonly Ways[], group: readonly number[]): Sum[] {
   return [...left].flatMap(([id, amount]) => {
     const amounts = group.map((i) => model.courses[i]?.takes.find((t) => t.total === id)?.amount ?? 0);
     const scale = GRAINS / Math.max(...amounts);
     if (!Number.isFinite(scale)) return [];
     const each = amounts.map((a) => Math.floor(a * scale + SLACK));
-    const most = each.reduce((sum, e, k) => sum + e * Math.max(0, ...(inside[group[k] as number] ?? []).map((o) => o.days.length)), 0);
+    const most = each.reduce((sum, e, k) => sum + e * (inside[group[k] as number]?.most ?? 0), 0);
     const grains = Math.ceil(amount * scale - SLACK);
     return most > grains ? [{ each, left: grains }] : [];
   });
 }
 
 /** What the group shares: days of which only one may have a round, and the hands of each evening. */
-function sharedBy({ apart, model, most }: Ground, inside: readonly (readonly Option[])[], group: readonly number[]): Shared[] {
+function sharedBy({ apart, model, most }: Ground, inside: readonly Ways[], group: readonly number[]): Shared[] {
   const days = Array.from({ length: model.days }, (_, d) => d);
   const alone = cliques(apart, group)
     .filter((q) => q.length > 2)
     .map((members) => ({ members, most: days.map(() => 1) }));
-  const on = days.map((d) => group.filter((i) => inside[i]?.some((o) => o.mask & (1 << d))));
+  const on = days.map((d) => group.filter((i) => (inside[i]?.days ?? 0) & (1 << d)));
   const hands = on.map((list, d) =>
     most(
       d,
@@ -75,13 +76,8 @@ function sharedBy({ apart, model, most }: Ground, inside: readonly (readonly Opt
  * stays exact. The sum of the cheapest priced options less `paid` is never more than the true cost.
  * @param under what is known already, for the length of the steps
  */
-export function pricesOf(
-  ground: Ground,
-  inside: readonly (readonly Option[])[],
-  group: readonly number[],
-  under: number,
-): { readonly lists: readonly (readonly Option[])[]; readonly paid: number } {
-  const lists = group.map((i) => inside[i] ?? []);
+export function pricesOf(ground: Ground, inside: readonly Ways[], group: readonly number[], under: number): Reckoned {
+  const lists = group.map((i) => inside[i] as Ways);
   const plain = () => ({ lists, paid: 0 });
   const shared = sharedBy(ground, inside, group);
   const sums = sumsOf(ground, inside, group);
@@ -91,21 +87,25 @@ export function pricesOf(
   // a row of days for each thing shared, then one place for each sum
   let prices = [...shared.map(() => new Float64Array(days)), ...sums.map(() => new Float64Array(1))];
   const priceOn = (of: readonly Float64Array[], k: number) => {
-    const round = sums.reduce((sum, q, s) => sum + (q.each[k] ?? 0) * (of[shared.length + s]?.[0] ?? 0), 0);
-    return Float64Array.from({ length: days }, (_, d) => (sharedOf[k] ?? []).reduce((sum, s) => sum + (of[s]?.[d] ?? 0), round));
+    const on = new Float64Array(days);
+    sums.forEach((q, s) => on.fill((on[0] as number) + (q.each[k] ?? 0) * (of[shared.length + s]?.[0] ?? 0)));
+    for (const s of sharedOf[k] ?? []) for (let d = 0; d < days; d++) on[d] = (on[d] as number) + (of[s]?.[d] as number);
+    return on;
   };
   const cheapest = (of: readonly Float64Array[]) =>
-    lists.map((list, k) => {
+    lists.map(({ list, costs, masks }, k) => {
       const on = priceOn(of, k);
-      let best: Option | undefined;
+      let best = -1;
       let least = Infinity;
-      for (const o of list) {
-        if (o.cost >= least) break;
-        let cost = o.cost;
-        for (const d of o.days) cost += on[d] as number;
-        if (cost < least) [least, best] = [cost, o];
+      for (let at = 0; at < costs.length && (costs[at] as number) < least; at++) {
+        let cost = costs[at] as number;
+        for (let m = masks[at] as number; m !== 0; m &= m - 1) cost += on[31 - Math.clz32(m & -m)] as number;
+        if (cost < least) {
+          least = cost;
+          best = at;
+        }
       }
-      return { least, best };
+      return { least, best: list[best] };
     });
   const paidFor = (of: readonly Float64Array[]) =>
     of.reduce((sum, p, s) => sum + p.reduce((a, b, d) => a + b * (shared[s]?.most[d] ?? sums[s - shared.length]?.left ?? 0), 0), 0);
@@ -113,7 +113,7 @@ export function pricesOf(
   let best = { bound: -Infinity, prices };
   let step = 1;
   let since = 0;
-  const spread = lists.reduce((sum, list) => sum + ((list[Math.min(list.length - 1, 8)]?.cost ?? 0) - (list[0]?.cost ?? 0)), 0);
+  const spread = lists.reduce((sum, { costs }) => sum + ((costs[Math.min(costs.length - 1, 8)] ?? 0) - (costs[0] ?? 0)), 0);
   for (let round = 0; round < ROUNDS; round++) {
     const picked = cheapest(prices);
     const bound = picked.reduce((sum, p) => sum + p.least, 0) - paidFor(prices);
@@ -135,9 +135,9 @@ export function pricesOf(
     prices = prices.map((p, s) => p.map((v, d) => Math.max(0, Math.round(v + length * (over[s]?.[d] ?? 0)))));
   }
   return {
-    lists: lists.map((list, k) => {
+    lists: lists.map(({ list }, k) => {
       const on = priceOn(best.prices, k);
-      return list.map((o) => ({ ...o, priced: o.days.reduce((sum, d) => sum + (on[d] as number), o.cost) })).sort((a, b) => a.priced - b.priced);
+      return waysOf(list.map((o) => ({ ...o, priced: o.days.reduce((sum, d) => sum + (on[d] as number), o.cost) })).sort((a, b) => a.priced - b.priced));
     }),
     paid: paidFor(best.prices),
   };

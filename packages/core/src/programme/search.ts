@@ -1,22 +1,21 @@
 import { aimsOf } from './aims';
+import { bits } from './bits';
+import { boundsOf, leastBelow } from './bounds';
 import { groundOf, MOST_COURSES, type Ground, type Option } from './ground';
 import { groupsOf } from './groups';
 import { oneDay } from './one-day';
 import { patternsOf } from './patterns';
+import { pricesOf } from './prices';
 import type { PlannedRound, Programme, ProgrammeModel } from './types';
 import { weightsFor } from './weights';
-import { withinGroup } from './within';
+import { waysOf, type Reckoned, type Ways } from './ways';
+import { withinGroup } from './within-group';
+import { withinDays, type Search, type Within } from './within-days';
 
 /** Why there is no programme: what was set by hand can not be. */
 export interface NoProgramme {
   readonly stuck: readonly string[];
 }
-
-const bits = (mask: number): number => {
-  let n = 0;
-  for (let m = mask; m !== 0; m &= m - 1) n++;
-  return n;
-};
 
 /**
  * The best programme there is: no limit broken, and by the aims in their order none better.
@@ -44,20 +43,33 @@ type Chosen = readonly Option[];
 
 function searchDays(ground: Ground): Chosen | null {
   const { model, options, weights } = ground;
-  const used = options.reduce((m, list) => list.reduce((a, o) => a | o.mask, m), 0);
+  const ways = options.map(waysOf);
+  const used = ways.reduce((m, w) => m | w.days, 0);
   const days = Array.from({ length: model.days }, (_, d) => d).filter((d) => used & (1 << d));
-  const whole = groupsOf(ground, options);
+  const whole = groupsOf(ground, ways);
   // on any days at all: what a group can not do for less
   const floors: number[] = [];
+  const priced: (Reckoned | null)[] = [];
   const chosen: Option[] = [];
   for (const group of whole) {
-    const found = withinGroup(ground, options, group, Infinity);
+    const found = withinGroup(ground, ways, group, Infinity);
     if (!found) return null;
     floors.push(found.cost);
     found.chosen.forEach((o, k) => (chosen[group[k] as number] = o));
+    priced.push(group.length < 2 ? null : (found.priced ?? pricesOf(ground, ways, group, found.cost)));
   }
   const n = days.length;
-  const bound = leastBelow(boundsOf(ground, days, whole, floors));
+  const bound = leastBelow(boundsOf(ground, ways, days, whole, floors, priced));
+  const search: Search = {
+    ground,
+    ways,
+    priced: options.map((_, i) => {
+      const g = whole.findIndex((group) => group.includes(i));
+      const way = priced[g];
+      return way ? { ways: way.lists[whole[g]?.indexOf(i) ?? 0] as Ways, paid: way.paid } : null;
+    }),
+    known: new Map(),
+  };
   let best: { readonly cost: number; readonly chosen: Chosen } | null = null;
   /**
    * @param node its place in the tree of `leastBelow` @param depth how many days were decided, the last ones first
@@ -73,7 +85,7 @@ function searchDays(ground: Ground): Chosen | null {
     const without = () => {
       if ((bound[2 * node] as number) >= (best?.cost ?? Infinity)) return;
       const used = least.chosen.some((o) => o.mask & day);
-      const next = used ? withinDays(ground, mask & ~day, (best?.cost ?? Infinity) - into * weights.evenings) : least;
+      const next = used ? withinDays(search, mask & ~day, (best?.cost ?? Infinity) - into * weights.evenings) : least;
       if (next) decide(2 * node, depth + 1, mask & ~day, into, next);
     };
     const within = () => decide(2 * node + 1, depth + 1, mask, into + 1, least);
@@ -87,98 +99,6 @@ function searchDays(ground: Ground): Chosen | null {
   };
   decide(1, 0, used, 0, { cost: floors.reduce((a, b) => a + b, 0), chosen });
   return best && (best as Within).chosen;
-}
-
-interface Within {
-  readonly cost: number;
-  readonly chosen: Chosen;
-}
-
-/** A tree over all sets of days: node 1 is the root, 2k has the next day out and 2k + 1 has it in; each has the least of its leaves. */
-function leastBelow(leaves: Float64Array): Float64Array {
-  const tree = new Float64Array(2 * leaves.length);
-  tree.set(leaves, leaves.length);
-  for (let i = leaves.length - 1; i > 0; i--) tree[i] = Math.min(tree[2 * i] as number, tree[2 * i + 1] as number);
-  return tree;
-}
-
-/**
- * For every set of days, given by places in `days`: less than this nothing costs within it. Each group costs at least
- * what its courses cost one by one within the set, and at least what they cost together on any days.
- */
-function boundsOf(
-  { model, options, weights }: Ground,
-  days: readonly number[],
-  groups: readonly (readonly number[])[],
-  floors: readonly number[],
-): Float64Array {
-  const n = days.length;
-  const packed = (mask: number) => days.reduce((m, d, i) => (mask & (1 << d) ? m | (1 << i) : m), 0);
-  const table = (i: number, cost: (o: Option) => number = (o) => o.cost) => cheapestWithin(options[i] ?? [], packed, n, cost);
-  const bound = new Float64Array(1 << n);
-  for (let set = 0; set < bound.length; set++) bound[set] = bits(set) * weights.evenings;
-  groups.forEach((group, g) => {
-    const least = new Map(group.map((i) => [i, table(i)]));
-    const sum = new Float64Array(1 << n);
-    for (const own of least.values()) for (let set = 0; set < sum.length; set++) sum[set] = (sum[set] as number) + (own[set] as number);
-    // a mix that several share is made at least as often as the one of them that needs it most often
-    for (const members of sharing(model, group)) {
-      const mixed = members.map((i) => table(i, (o) => o.cost + o.days.length * weights.mixes));
-      for (let set = 0; set < sum.length; set++) {
-        let more = 0;
-        members.forEach((i, k) => {
-          const without = least.get(i)?.[set] ?? Infinity;
-          if (without !== Infinity) more = Math.max(more, (mixed[k]?.[set] ?? 0) - without);
-        });
-        sum[set] = (sum[set] as number) + more;
-      }
-    }
-    for (let set = 0; set < sum.length; set++) bound[set] = (bound[set] as number) + Math.max(sum[set] as number, floors[g] ?? 0);
-  });
-  return bound;
-}
-
-/** Those of a group that share a mix. */
-function sharing(model: ProgrammeModel, group: readonly number[]): number[][] {
-  const by = new Map<string, number[]>();
-  for (const i of group) {
-    const mix = model.courses[i]?.mix ?? null;
-    if (mix !== null) by.set(mix, [...(by.get(mix) ?? []), i]);
-  }
-  return [...by.values()].filter((m) => m.length > 1);
-}
-
-/** For every set of days the least that one course costs within it. */
-function cheapestWithin(list: readonly Option[], packed: (mask: number) => number, n: number, cost: (o: Option) => number): Float64Array {
-  const table = new Float64Array(1 << n).fill(Infinity);
-  for (const o of list) {
-    const at = packed(o.mask);
-    table[at] = Math.min(table[at] as number, cost(o));
-  }
-  for (let i = 0; i < n; i++) {
-    const bit = 1 << i;
-    for (let set = 0; set < table.length; set++) {
-      if (set & bit && (table[set ^ bit] as number) < (table[set] as number)) table[set] = table[set ^ bit] as number;
-    }
-  }
-  return table;
-}
-
-/** The best rounds within a set of days; null where none cost less than `under`. */
-function withinDays(ground: Ground, mask: number, under: number): Within | null {
-  const inside = ground.options.map((list) => list.filter((o) => (o.mask & ~mask) === 0));
-  const chosen: Option[] = [];
-  const floor = inside.map((list) => list[0]?.cost ?? Infinity);
-  let rest = floor.reduce((a, b) => a + b, 0);
-  let cost = 0;
-  for (const group of groupsOf(ground, inside)) {
-    rest -= group.reduce((sum, i) => sum + (floor[i] as number), 0);
-    const found = withinGroup(ground, inside, group, under - cost - rest);
-    if (!found) return null;
-    cost += found.cost;
-    found.chosen.forEach((o, k) => (chosen[group[k] as number] = o));
-  }
-  return { cost, chosen };
 }
 
 function laidOut(model: ProgrammeModel, chosen: Chosen): PlannedRound[] {

@@ -1,15 +1,16 @@
+import { bits } from './bits';
 import type { Ground, Option } from './ground';
 import { pricesOf } from './prices';
 import type { CourseModel } from './types';
+import type { Reckoned, Ways } from './ways';
 
 /** Sums of amounts are compared with a grain of slack, since they are no whole numbers. */
 const GRAIN = 1e-9;
-/** So many steps without prices: most groups are through by then. */
+/** So many steps without prices, and so many with those of all days: most groups are through by then. */
 const EASY_STEPS = 150;
+const GIVEN_STEPS = 500;
 const HARD = new Error('needs prices');
 
-/** Options in the order of what they are reckoned to cost, and how much of that is given back at the end. */
-type Way = ReturnType<typeof pricesOf>;
 const NONE = { plain: Infinity, mixed: Infinity };
 
 /**
@@ -17,17 +18,19 @@ const NONE = { plain: Infinity, mixed: Infinity };
  * left that could still be better, and a way is left as soon as what is chosen and the least that the others can still
  * cost is no better than what is known.
  * @param inside the options that are left, by course, the cheapest first
- * @returns null where nothing costs less than `under`
+ * @param given the same with prices, where some are known
+ * @returns the prices, too, where it took some; null where nothing costs less than `under`
  */
 export function withinGroup(
   ground: Ground,
-  inside: readonly (readonly Option[])[],
+  inside: readonly Ways[],
   group: readonly number[],
   under: number,
-): { readonly cost: number; readonly chosen: readonly Option[] } | null {
+  given: Reckoned | null = null,
+): { readonly cost: number; readonly chosen: readonly Option[]; readonly priced?: Reckoned } | null {
   const { model, shut, weights, left, fits, apart } = ground;
   if (group.length === 1) {
-    const o = inside[group[0] as number]?.[0];
+    const o = inside[group[0] as number]?.list[0];
     return o && o.cost < under ? { cost: o.cost, chosen: [o] } : null;
   }
   const n = group.length;
@@ -35,54 +38,48 @@ export function withinGroup(
   const sharesMix = courses.map((c, k) => c.mix !== null && courses.some((x, m) => m !== k && x.mix === c.mix));
   // two ways to reckon what the others still cost: by their true costs, tight near the end, and by prices, tight at the
   // beginning; what was paid for days that nobody needed is given back by comparing with so much more
-  const plain: Way = { lists: group.map((i) => inside[i] ?? []), paid: 0 };
-  let ways: readonly Way[] = [plain];
+  const plain: Reckoned = { lists: group.map((i) => inside[i] as Ways), paid: 0 };
+  let ways: readonly Reckoned[] = given ? [plain, given] : [plain];
   const taken: (Option | null)[] = new Array<Option | null>(n).fill(null);
   const spent = new Map<string, number>();
   const mixed = new Map<string, number>();
   const crowd = new Int32Array(model.days);
   const more = new Map<string, number>();
   let steps = 0;
-  let most = EASY_STEPS;
+  let most = given ? GIVEN_STEPS : EASY_STEPS;
   let best = under;
   let found: (Option | null)[] | null = null;
 
-  const affords = (c: CourseModel, o: Option) => c.takes.every((t) => (spent.get(t.total) ?? 0) + t.amount * o.days.length <= (left.get(t.total) ?? 0) + GRAIN);
+  const affords = (c: CourseModel, rounds: number) => c.takes.every((t) => (spent.get(t.total) ?? 0) + t.amount * rounds <= (left.get(t.total) ?? 0) + GRAIN);
   const spend = (c: CourseModel, rounds: number) => {
     for (const t of c.takes) spent.set(t.total, (spent.get(t.total) ?? 0) + t.amount * rounds);
   };
-  /** What mixing costs on top: days on which nobody of the group mixes it yet. */
-  const mixing = (k: number, o: Option): number => {
-    if (!sharesMix[k]) return 0;
-    const there = mixed.get(courses[k]?.mix ?? '') ?? 0;
-    let times = 0;
-    for (const d of o.days) if (!(there & (1 << d))) times++;
-    return times * weights.mixes;
-  };
+  /** What mixing costs on top: days on which nobody of the group mixes it yet. @param mask the days of the rounds */
+  const mixing = (k: number, mask: number): number => (sharesMix[k] ? bits(mask & ~(mixed.get(courses[k]?.mix ?? '') ?? 0)) * weights.mixes : 0);
 
   /** The least that those not chosen yet can still cost; a mix is counted once for those that share it. @param heads of each the first option still open, moved on */
-  const rest = ({ lists }: Way, closed: Int32Array, heads: Int32Array): { readonly plain: number; readonly mixed: number } => {
+  const rest = ({ lists }: Reckoned, closed: Int32Array, heads: Int32Array): { readonly plain: number; readonly mixed: number } => {
     let sum = 0;
     more.clear();
     for (let k = 0; k < n; k++) {
       if (taken[k]) continue;
-      const list = lists[k] as readonly Option[];
+      const { costs, masks } = lists[k] as Ways;
+      const c = courses[k] as CourseModel;
       const closedHere = closed[k] as number;
       let at = heads[k] as number;
-      while (at < list.length && ((list[at] as Option).mask & closedHere || !affords(courses[k] as CourseModel, list[at] as Option))) at++;
+      while (at < masks.length && ((masks[at] as number) & closedHere || (c.takes.length > 0 && !affords(c, bits(masks[at] as number))))) at++;
       heads[k] = at;
-      const first = list[at];
-      if (!first) return NONE;
-      sum += first.priced;
-      const mix = courses[k]?.mix;
-      if (!sharesMix[k] || mix == null) continue;
+      if (at === masks.length) return NONE;
+      const first = costs[at] as number;
+      sum += first;
+      if (!sharesMix[k] || c.mix === null) continue;
+      const notYet = ~(mixed.get(c.mix) ?? 0);
       let withMix = Infinity;
-      for (; at < list.length; at++) {
-        const o = list[at] as Option;
-        if (o.priced >= withMix) break;
-        if (!(o.mask & closedHere)) withMix = Math.min(withMix, o.priced + mixing(k, o));
+      for (; at < costs.length && (costs[at] as number) < withMix; at++) {
+        const mask = masks[at] as number;
+        if (!(mask & closedHere)) withMix = Math.min(withMix, (costs[at] as number) + bits(mask & notYet) * weights.mixes);
       }
-      more.set(mix, Math.max(more.get(mix) ?? 0, withMix - first.priced));
+      more.set(c.mix, Math.max(more.get(c.mix) ?? 0, withMix - first));
     }
     let mixes = 0;
     for (const m of more.values()) mixes += m;
@@ -90,15 +87,11 @@ export function withinGroup(
   };
 
   /** Ways of a course that could still be better: open, and dearer than its cheapest by no more than there is room. */
-  const count = ({ lists }: Way, k: number, closed: number, head: number, room: number, enough: number): number => {
-    const list = lists[k] as readonly Option[];
-    const limit = (list[head] as Option).priced + room;
+  const count = ({ lists }: Reckoned, k: number, closed: number, head: number, room: number, enough: number): number => {
+    const { costs, masks } = lists[k] as Ways;
+    const limit = (costs[head] as number) + room;
     let many = 0;
-    for (let at = head; at < list.length && many < enough; at++) {
-      const o = list[at] as Option;
-      if (o.priced >= limit) break;
-      if (!(o.mask & closed)) many++;
-    }
+    for (let at = head; at < costs.length && many < enough && (costs[at] as number) < limit; at++) if (!((masks[at] as number) & closed)) many++;
     return many;
   };
 
@@ -111,7 +104,7 @@ export function withinGroup(
     }
     const room = ways.map((way, w) => best + way.paid - (floors[w] as number));
     const by = room.length > 1 && (room[1] as number) < (room[0] as number) ? 1 : 0;
-    const way = ways[by] as Way;
+    const way = ways[by] as Reckoned;
     const head = heads[by] as Int32Array;
     let k = -1;
     let fewest = Infinity;
@@ -123,13 +116,13 @@ export function withinGroup(
     if (fewest === 0) return;
     const i = group[k] as number;
     const c = courses[k] as CourseModel;
-    const list = way.lists[k] as readonly Option[];
-    const cheapest = (list[head[k] as number] as Option).priced;
+    const { list, costs } = way.lists[k] as Ways;
+    const cheapest = costs[head[k] as number] as number;
     for (let at = head[k] as number; at < list.length; at++) {
       const o = list[at] as Option;
       if ((floors[by] as number) + o.priced - cheapest >= best + way.paid) break;
-      if (o.mask & (closed[k] as number) || !affords(c, o)) continue;
-      const mixes = mixing(k, o);
+      if (o.mask & (closed[k] as number) || !affords(c, o.days.length)) continue;
+      const mixes = mixing(k, o.mask);
       const before = mixed.get(c.mix ?? '') ?? 0;
       if (sharesMix[k]) mixed.set(c.mix ?? '', before | o.mask);
       for (const d of o.days) crowd[d] = (crowd[d] as number) | (1 << i);
@@ -162,7 +155,7 @@ export function withinGroup(
   const go = (many: number, cost: number, sums: readonly number[], closed: Int32Array, heads: readonly Int32Array[]): void => {
     const floors: number[] = [];
     for (let w = 0; w < ways.length; w++) {
-      const way = ways[w] as Way;
+      const way = ways[w] as Reckoned;
       const least = rest(way, closed, heads[w] as Int32Array);
       if ((sums[w] as number) + least.mixed >= best + way.paid) return;
       floors.push((sums[w] as number) + least.plain);
@@ -170,7 +163,8 @@ export function withinGroup(
     descend(many, cost, sums, floors, closed, heads);
   };
   let priceOf: readonly ReadonlyMap<number, number>[] = [];
-  const run = () =>
+  const run = () => {
+    priceOf = group.map((_, k) => new Map(ways[1]?.lists[k]?.list.map((o) => [o.mask, o.priced])));
     go(
       0,
       0,
@@ -178,6 +172,7 @@ export function withinGroup(
       new Int32Array(n),
       ways.map(() => new Int32Array(n)),
     );
+  };
   try {
     run();
   } catch (e) {
@@ -189,9 +184,8 @@ export function withinGroup(
     crowd.fill(0);
     most = Infinity;
     ways = [plain, pricesOf(ground, inside, group, best)];
-    priceOf = group.map((_, k) => new Map(ways[1]?.lists[k]?.map((o) => [o.mask, o.priced])));
     run();
   }
   const list = found as (Option | null)[] | null;
-  return list && { cost: best, chosen: list as Option[] };
+  return list && { cost: best, chosen: list as Option[], priced: ways[1] };
 }
