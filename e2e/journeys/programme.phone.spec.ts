@@ -78,8 +78,10 @@ test('three courses fall together, one is moved by hand, and ten days away are t
   const garden = (await (await page.request.get('/api/v1/garden')).json()) as { away: unknown };
   expect(garden.away).toEqual([{ from: '2026-06-15', to: '2026-06-24' }]);
 
-  // a course is paused in its case, and taken up again
+  // a course stands on the brook of its case; it is paused there, and taken up again
   await page.goto(`/cases/${scab}`);
+  await expect(page.getByText(/^Fri 12 Jun: .* washed about .* of it off$/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /^2nd round: / })).toBeVisible();
   await page.getByRole('button', { name: 'Pause the course' }).click();
   await expect(page.getByText('Paused: nothing of it is planned until it is taken up.')).toBeVisible();
   await page.getByRole('button', { name: 'Take the course up' }).click();

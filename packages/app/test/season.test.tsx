@@ -7,7 +7,10 @@ import { CourseRows } from '../src/screens/season/course-rows';
 import { EveningRows } from '../src/screens/season/evening-rows';
 import { fitName } from '../src/screens/season/fit-name';
 import { Fortnight } from '../src/screens/season/fortnight';
+import { orderAhead } from '../src/screens/season/order-ahead';
 import { ordinal } from '../src/screens/season/say-round';
+import { roundNumber } from '../src/screens/cases/rounds';
+import { freshLap } from '@sleetbrook/core/api';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }) }));
 
@@ -77,3 +80,32 @@ test.each([
   ['Espaliered apples', 'apples'],
   ['Rhododendrons', 'Rhododendro…'],
 ])('a flag says %s as %s', (name, said) => expect(fitName(name)).toBe(said));
+
+describe('a course on the brook of its case', () => {
+  const course = laid().courses[0];
+  if (!course) throw new Error('no course');
+  const kinds = (lookOn: string | null) => orderAhead(course, lookOn).map((a) => a.kind);
+  const all = (n: number, kind: string) => Array.from({ length: n }, () => kind);
+
+  test('the look stands among the rounds by its day, and before them where it has none', () => {
+    const rounds = all(course.rounds.length, 'round');
+    const later = all(Math.min(4, course.later.length), 'later');
+    expect(rounds.length).toBeGreaterThan(1);
+    expect(kinds(null)).toEqual(['look', ...rounds, ...later]);
+    expect(kinds(course.rounds[0]?.day ?? '')).toEqual(['look', ...rounds, ...later]);
+    expect(kinds(course.rounds[1]?.day ?? '')).toEqual(['round', 'look', ...rounds.slice(1), ...later]);
+    expect(kinds('2027-06-01')).toEqual([...rounds, ...later, 'look']);
+  });
+
+  test('rounds are counted on from those that were done', () => {
+    const numbers = orderAhead(course, null).flatMap((a) => (a.kind === 'round' ? [a.round.number] : a.kind === 'later' ? [a.number] : []));
+    expect(numbers).toEqual(numbers.map((_, i) => course.done.length + 1 + i));
+  });
+
+  test('a round is one of its course until something else was taken, or nothing was put on', () => {
+    const lap = (controlId: string, done = true) => ({ ...freshLap(), controlId, treatmentId: done ? 't' : null });
+    const laps = [lap('bt-spray'), lap('bt-spray'), lap('soap-spray'), lap('bt-spray'), lap('bt-spray', false), lap('bt-spray')];
+    expect(laps.map((_, i) => roundNumber(laps, i))).toEqual([1, 2, 1, 1, 2, 1]);
+    expect(roundNumber([freshLap(), freshLap()], 1)).toBe(1);
+  });
+});

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { instant } from '../src/measure';
-import { protectionLeft, sayProtection, wear } from '../src/schedule';
+import { protectionLeft, sayProtection, sayWashedOff, washedOffBy, wear } from '../src/schedule';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { activesOf, type LabelSheet } from '../src/label';
 import type { HourlyWeather } from '../src/weather';
@@ -186,4 +186,62 @@ test('it is said with its range, what took it, and what is not known', () => {
   const wears = [0.5, 0.49, 0.25, 0.24].map((likely) => wear({ least: 0, likely, most: 1 }));
   expect(wears).toEqual(['holds', 'wearing-off', 'wearing-off', 'gone']);
   expect(findSheet(MANCOZEB.id)).toBe(MANCOZEB);
+});
+
+test('watering from above is said with the rain that it is counted with', () => {
+  const p = left(
+    MANCOZEB,
+    3 * DAY,
+    hours(72, (i) => ({ rainMm: i === 60 ? 25 : 0 })),
+  );
+  if (!p) throw new Error('nothing');
+  expect(sayProtection(p, '25 mm', true)).toContain(': 25 mm of rain and watering.');
+  expect(sayProtection(p, '25 mm')).toContain(': 25 mm of rain.');
+});
+
+describe('days whose rain took a good part of it', () => {
+  const facts = (told: readonly HourlyWeather[], days: number, change: object = {}) => {
+    const line = MANCOZEB.lines[0];
+    if (!line) throw new Error('no line');
+    return { sheet: MANCOZEB, line, finishedAt: DONE, now: instant(DONE + days * DAY), place: PLACE, outdoors: true, growing: false, hours: told, ...change };
+  };
+  /** Rain at three in the morning of a day after, by days since it was put on. */
+  const nights = (mm: readonly number[]) => hours(24 * 10, (i) => ({ rainMm: (i + 18) % 24 === 3 ? (mm[Math.floor((i + 18) / 24)] ?? 0) : 0 }));
+
+  test('each by itself, with what it took of the whole; a drizzle is not worth a line', () => {
+    const days = washedOffBy(facts(nights([0, 0, 15, 5, 20]), 6), 'UTC');
+    expect(days.map((w) => [w.day, w.mm])).toEqual([
+      ['2026-06-12', 15],
+      ['2026-06-14', 20],
+    ]);
+    // halved by 25 mm, gone by 50: each millimetre takes a fiftieth
+    expect(days.map((w) => w.share)).toEqual([expect.closeTo(0.3, 9), expect.closeTo(0.4, 9)]);
+    expect(days.map((w) => sayWashedOff(w, `${w.mm} mm`))).toEqual(['15 mm washed about a third of it off', '20 mm washed about a third of it off']);
+  });
+
+  test('it goes by the garden’s own days, and today counts up to now', () => {
+    const rain = nights([0, 0, 20]);
+    expect(washedOffBy(facts(rain, 6), 'America/Los_Angeles').map((w) => w.day)).toEqual(['2026-06-11']);
+    const early = instant(Date.parse('2026-06-12T03:30:00Z'));
+    expect(washedOffBy(facts(rain, 6, { now: early }), 'UTC')).toEqual([]);
+    expect(washedOffBy(facts(rain, 6, { now: instant(early + HOUR / 2) }), 'UTC')).toHaveLength(1);
+  });
+
+  test('under a roof and of what never wears off there are none', () => {
+    expect(washedOffBy(facts(nights([0, 40]), 4, { outdoors: false }), 'UTC')).toEqual([]);
+    const soap = SHEETS.find((s) => s.control === 'soap-spray');
+    if (!soap) throw new Error('no soap');
+    expect(washedOffBy(facts(nights([0, 40]), 4, { sheet: soap, line: soap.lines[0] }), 'UTC')).toEqual([]);
+  });
+
+  test('together they never took more than there was', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 60, noNaN: true }), { minLength: 1, maxLength: 8 }), (mm) => {
+        const days = washedOffBy(facts(nights([0, 0, ...mm]), 10), 'UTC');
+        expect(days.reduce((sum, w) => sum + w.share, 0)).toBeLessThanOrEqual(1 + 1e-9);
+        for (const w of days) expect(w.share).toBeGreaterThanOrEqual(0.2);
+      }),
+      { numRuns: 200 },
+    );
+  });
 });

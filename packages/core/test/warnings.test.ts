@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Hush, Milestone, Planting } from '../src/api';
 import { celsius, instant } from '../src/measure';
-import { degreeDays, extremesOf, type HourlyWeather } from '../src/weather';
+import { degreeDays, extremesOf, wateredAt, withWatering, type HourlyWeather } from '../src/weather';
 import { daySummaries, WARNING_MODELS, warningsOf, yearBegan, type WarningFacts } from '../src/warn';
 import { plantingOf } from './planting-of';
 
@@ -230,4 +230,61 @@ test('days in figures: least, most, rain, wet hours and warmth; without a gauge 
     )[0]?.rainMm,
   ).toBeNull();
   expect(daySummaries(hours.slice(0, 5), 'Europe/London')[0]?.whole).toBe(false);
+});
+
+describe('watered from above', () => {
+  const green = seen('green-tip', '2026-04-20');
+  /** Nights near the dew, in which a shower in the evening does not dry off. */
+  const close = weather('2026-01-01T00:00:00Z', 72, (at) => ({ humidityPct: new Date(at).getUTCHours() < 6 || new Date(at).getUTCHours() >= 20 ? 92 : 60 }));
+  const dry = weather('2026-01-01T00:00:00Z', 72);
+  const told = (about: Planting['about'], hours: HourlyWeather[] = dry, hostId = 'rose') =>
+    warningsOf(facts({ plantings: [planting(1, hostId, { about })], hours, milestones: [green] })).warnings;
+
+  test('lets in what the weather alone does not, and says so; at the root it does not', () => {
+    // dew from 20 to 6 is ten hours, at 18 °C enough for black spot by itself; the watering adds to a night that is too short
+    const short = weather('2026-01-01T00:00:00Z', 72, (at) => ({
+      temperatureC: 20,
+      humidityPct: new Date(at).getUTCHours() < 3 || new Date(at).getUTCHours() >= 21 ? 92 : 60,
+    }));
+    const spot = (about: Planting['about']) => told(about, short).filter((w) => w.troubleId === 'black-spot');
+    expect(spot([])).toEqual([]);
+    expect(spot(['watered-above-morning'])).toEqual([]);
+    const wet = spot(['watered-above-evening']);
+    expect(wet.length).toBeGreaterThan(0);
+    for (const w of wet) expect(w.act).toMatch(/^Only watering from above lets it in: water at the root\. /);
+  });
+
+  test('what the weather lets in by itself is not laid to the watering', () => {
+    const spot = told(
+      ['watered-above-evening'],
+      close.map((h) => ({ ...h, temperatureC: 20 })),
+    ).filter((w) => w.troubleId === 'black-spot');
+    expect(spot.length).toBeGreaterThan(0);
+    for (const w of spot) expect(w.act).not.toContain('watering from above');
+  });
+
+  test('only what is said to be so has it, and no water on cold or rainy days', () => {
+    const at = (about: Planting['about'], of: (at: number) => Partial<HourlyWeather>) =>
+      withWatering(weather('2026-05-01T00:00:00Z', 0, of), wateredAt(about), KENT).reduce((mm, h) => mm + h.rainMm, 0);
+    const days = 9;
+    expect(at([], () => ({}))).toBe(0);
+    expect(at(['watered-above-morning'], () => ({}))).toBe(5 * (days + 1));
+    expect(at(['watered-above-morning'], () => ({ temperatureC: 9 }))).toBe(0);
+    // an hour of rain at noon is a day without watering
+    expect(at(['watered-above-evening'], (ms) => ({ rainMm: new Date(ms).getUTCHours() === 12 ? 4 : 0 }))).toBe(4 * days);
+  });
+
+  test('both are said: the evening counts, and the hour is by the sun', () => {
+    expect(wateredAt(['watered-above-morning', 'watered-above-evening'])).toBe('evening');
+    expect(wateredAt(['thirsty'])).toBeNull();
+    const hour = (about: Planting['about'], place: typeof KENT) =>
+      withWatering(weather('2026-05-08T00:00:00Z', 0), wateredAt(about), place)
+        .filter((h) => h.rainMm > 0)
+        .map((h) => new Date(h.at).getUTCHours());
+    // the sun of London in May: up at four by UTC, down at half past seven
+    expect(new Set(hour(['watered-above-morning'], KENT))).toEqual(new Set([5]));
+    expect(new Set(hour(['watered-above-evening'], KENT))).toEqual(new Set([18]));
+    // in Ohio five hours and a half later
+    expect(new Set(hour(['watered-above-evening'], OHIO))).toEqual(new Set([23]));
+  });
 });

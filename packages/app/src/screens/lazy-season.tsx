@@ -1,14 +1,17 @@
 import { lazy, Suspense } from 'react';
-import type { Case, Garden } from '@sleetbrook/core/api';
+import type { Garden } from '@sleetbrook/core/api';
 import type { Instant } from '@sleetbrook/core/measure';
 import { Loading } from '../ui/states';
+import { LookOnly, type OnBrook } from './season/look-only';
+
+export type { LookAhead } from './season/look-only';
 
 const Season = lazy(() => import('./season/season-screen').then((m) => ({ default: m.SeasonScreen })));
 
 // out of reach, and never on this device: what they belong to stands without them
 const nothing = { default: () => null };
 const Due = lazy(() => import('./season/due-rounds').then((m) => ({ default: m.DueRounds })).catch(() => nothing));
-const Course = lazy(() => import('./season/course-ahead').then((m) => ({ default: m.CourseAheadOf })).catch(() => nothing));
+const Course = lazy(() => import('./season/course-on-brook').then((m) => ({ default: m.CourseOnBrook })).catch(() => ({ default: LookOnly })));
 
 export const SeasonScreen = () => (
   <Suspense fallback={<Loading />}>
@@ -23,9 +26,9 @@ export const DueRounds = (props: { readonly garden: Garden; readonly now: Instan
   </Suspense>
 );
 
-/** The rounds that are still to come of one case. */
-export const CourseAheadOf = (props: { readonly found: Case; readonly garden: Garden; readonly now: Instant }) => (
-  <Suspense fallback={null}>
+/** How a case goes on; the look that it waits for stands there before the rest of it. */
+export const CourseOnBrook = (props: OnBrook) => (
+  <Suspense fallback={<LookOnly from={props.from} look={props.look} />}>
     <Course {...props} />
   </Suspense>
 );

@@ -30,15 +30,23 @@ function narrowing(y: number, x: number, height: number, left: number): string {
   return `M${MID - a} ${y} C${MID - 4 - a} ${mid} ${x + 3 - b} ${mid} ${x - b} ${height} L${x + b} ${height} C${x + 3 + b} ${mid} ${MID - 4 + a} ${mid} ${MID + a} ${y} Z`;
 }
 
+interface Props {
+  readonly stations: readonly BrookStation[];
+  /** Stations of a line that this one goes on from. */
+  readonly from?: number;
+  /** Another line goes on from this one. */
+  readonly runsOn?: boolean;
+}
+
 /**
  * The brook line: a slightly wandering line down the left that joins the stations, a stone for each.
  * It bends back where a case loops.
  */
-export function BrookLine({ stations }: { readonly stations: readonly BrookStation[] }) {
+export function BrookLine({ stations, from = 0, runsOn = false }: Props) {
   return (
     <View role="list">
       {stations.map((s, i) => (
-        <Row key={s.key} station={s} index={i} last={i === stations.length - 1} />
+        <Row key={s.key} station={s} index={from + i} last={i === stations.length - 1 && !runsOn} />
       ))}
     </View>
   );

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { CERTAINTIES } from '../weather/certainty';
 import { hourlyWeatherSchema } from '../weather/hourly';
 import { caseSchema } from './case';
-import { idSchema, instantSchema } from './common';
+import { daySchema, idSchema, instantSchema } from './common';
 import { lookSchema } from './look';
 import { photoSchema } from './photo';
 import { treatmentSchema } from './treatment';
@@ -118,6 +118,16 @@ export const leftSchema = z.object({
 });
 export type Left = z.infer<typeof leftSchema>;
 
+/** How a round wore off until the next one, or until now. */
+export const wornSchema = z.object({
+  treatmentId: idSchema,
+  /** What was left of it then, 0 … 1. */
+  likely: z.number(),
+  /** Days whose rain took a good part of it. */
+  washed: z.array(z.object({ day: daySchema, said: z.string() })),
+});
+export type Worn = z.infer<typeof wornSchema>;
+
 export const caseDetailSchema = z.object({
   case: caseSchema,
   looks: z.array(lookSchema),
@@ -125,6 +135,8 @@ export const caseDetailSchema = z.object({
   photos: z.array(photoSchema),
   /** Null where there is nothing that wears off, or nothing was put on. */
   left: leftSchema.nullable().default(null),
+  /** Of each round that wears off, in the order they were done. */
+  worn: z.array(wornSchema).default([]),
 });
 export type CaseDetail = z.infer<typeof caseDetailSchema>;
 

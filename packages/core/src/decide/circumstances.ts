@@ -10,6 +10,8 @@ export const ABOUT = [
   'in-pots',
   'none-of-those',
   'soil-warm',
+  'watered-above-morning',
+  'watered-above-evening',
   'no-flower-open',
 ] as const;
 export type About = (typeof ABOUT)[number];

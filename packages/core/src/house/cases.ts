@@ -1,7 +1,7 @@
 import { caseSchema, type Case, type CaseDetail } from '../api';
 import { findControlCard } from '../catalogue/light';
 import type { HouseContext, PageOf } from './keeping';
-import { leftOf } from './left';
+import { leftOf, wornOf } from './left';
 import { invalid, notFound, parse, sameId } from './refusal';
 import { reviseOrConflict } from './revise';
 import { notAhead } from './times';
@@ -40,7 +40,14 @@ export function caseDesk(context: HouseContext) {
     detail: (id: string): CaseDetail => {
       const c = find(id);
       const treatments = keep.treatments.ofCase(id);
-      return { case: c, looks: keep.looks.ofCase(id), treatments, photos: keep.photos.ofCase(id), left: leftOf(context, c, treatments) };
+      return {
+        case: c,
+        looks: keep.looks.ofCase(id),
+        treatments,
+        photos: keep.photos.ofCase(id),
+        left: leftOf(context, c, treatments),
+        worn: wornOf(context, c, treatments),
+      };
     },
     save: (id: string, body: unknown): Case => {
       const sent = parse(caseSchema, body);

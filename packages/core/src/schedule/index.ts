@@ -1,6 +1,7 @@
 export { clocksFor, type AirThen, type Clocks } from './clocks';
 export { rainedOff, sayRainedOff, type RainedOff } from './cover-left';
-export { protectionLeft, sayProtection, wear, type Portion, type Protection } from './protection';
+export { protectionLeft, sayProtection, wear, type Portion, type Protection, type ProtectionFacts } from './protection';
+export { sayWashedOff, washedOffBy, type WashedOff } from './washed-off';
 export { inTwelveMonths, outOfTwelveMonths } from './twelve-months';
 export { STAGE_HOLDS_DAYS, stageAsked } from './stage-asked';
 export { AHEAD_DAYS, cameBefore, type CameBefore, type PastCase } from './came-before';

@@ -22,7 +22,7 @@ export interface Protection extends Portion {
   readonly unknownHours: number;
 }
 
-interface Facts {
+export interface ProtectionFacts {
   readonly sheet: LabelSheet;
   readonly line: LabelLine;
   readonly finishedAt: Instant;
@@ -62,7 +62,7 @@ const halved = (units: number, halves: readonly [number, number, number]): Porti
  * @source washed off: halved by its own figure of rain and gone by twice that since it dried, common practice for protectants;
  *   outgrown: common practice; spoilt by sun: from memory
  */
-export function protectionLeft({ sheet, line, finishedAt, now, place, outdoors, growing, hours }: Facts): Protection | null {
+export function protectionLeft({ sheet, line, finishedAt, now, place, outdoors, growing, hours }: ProtectionFacts): Protection | null {
   const { days: lasts, rainMm, sunHalfDays: halves } = lastingOf(sheet);
   if (lasts === null || lasts === 0 || line.coverage === 'drenched' || !ON_LEAVES.has(methodOf(sheet, line)) || now < finishedAt) return null;
   const gone = (now - finishedAt) / DAY;
@@ -144,19 +144,20 @@ const WORDS: readonly { readonly from: number; readonly say: string }[] = [
   { from: 0.1, say: 'little' },
   { from: 0, say: 'next to nothing' },
 ];
-const inWords = (share: number): string => WORDS.find((w) => share >= w.from)?.say ?? 'next to nothing';
+/** @example shareInWords(0.5) // 'about half' */
+export const shareInWords = (share: number): string => WORDS.find((w) => share >= w.from)?.say ?? 'next to nothing';
 
 /** Below a half it is wearing off, below a quarter it is gone: then the next round is due, as its label allows. */
 export const wear = (p: Portion): 'holds' | 'wearing-off' | 'gone' => (p.likely >= 0.5 ? 'holds' : p.likely >= 0.25 ? 'wearing-off' : 'gone');
 
 /**
  * It in words, with its range and what took the most.
- * @param rain the rain since, in the grower's units
+ * @param rain the rain since, in the grower's units @param watered whether water from above is in it
  * @example 'About half of it is left, between a fifth and all: 12 mm of rain, new leaves.'
  */
-export function sayProtection(p: Protection, rain: string): string {
+export function sayProtection(p: Protection, rain: string, watered = false): string {
   const took = [
-    { share: p.rain.likely, say: `${rain} of rain` },
+    { share: p.rain.likely, say: `${rain} of rain${watered ? ' and watering' : ''}` },
     { share: p.sun.likely, say: 'the sun' },
     { share: p.growth.likely, say: 'new leaves that it is not on' },
     { share: p.days.likely, say: 'its days are over' },
@@ -164,8 +165,8 @@ export function sayProtection(p: Protection, rain: string): string {
     .filter((l) => l.share < 0.9)
     .sort((a, b) => a.share - b.share)
     .map((l) => l.say);
-  const left = inWords(p.likely);
-  const range = p.most - p.least < 0.1 ? '' : `, between ${inWords(p.least).replace('about ', '')} and ${inWords(p.most).replace('about ', '')}`;
+  const left = shareInWords(p.likely);
+  const range = p.most - p.least < 0.1 ? '' : `, between ${shareInWords(p.least).replace('about ', '')} and ${shareInWords(p.most).replace('about ', '')}`;
   const unknown = p.unknownHours >= 1 ? ` ${Math.round(p.unknownHours)} hours since then are not known.` : '';
   return `${left[0]?.toUpperCase()}${left.slice(1)} of it is left${range}${took.length > 0 ? `: ${took.join(', ')}` : ''}.${unknown}`;
 }

@@ -4,7 +4,7 @@ import { instant } from '../measure';
 import type { Apart, CourseModel, ProgrammeModel, Quarters, Total } from '../programme';
 import { addDays, dayEnd, dayOf, dayStart, waitUntil, type LocalDay } from '../schedule';
 import { sameProduct } from '../decide/same-product';
-import { SLOT_MS, type Conditions, type Span } from '../weather';
+import { SLOT_MS, wateredAt, withWatering, type Conditions, type Span } from '../weather';
 import { roundsAllowed } from './allowed';
 import { apartOf } from './apart';
 import { runningOf, type Running } from './course';
@@ -94,6 +94,9 @@ function closedDay(r: Running, s: Situation, day: LocalDay): ClosedDay {
   return { day, why: first.sentence, frees };
 }
 
+/** The hours as the leaves of a planting have them. */
+const leafHours = (s: Situation, season: SeasonFacts) => withWatering(season.hours, wateredAt(s.planting.about), s.place);
+
 /** When the next round is due, and what makes it so. */
 function dueOf(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): { readonly on: LocalDay; readonly why: string } {
   const last = r.done.at(-1);
@@ -110,7 +113,7 @@ function dueOf(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): 
     place: s.place,
     outdoors: s.planting.site === 'outdoors',
     growing: s.planting.stage === 'growing' || s.planting.stage === 'flowering',
-    hours: season.hours,
+    hours: leafHours(s, season),
   });
   const worn = addDays(lastDay, held);
   if (held >= r.most) return { on: worn > soonest ? worn : soonest, why: `Its days are over then: ${String(r.most)} at the most.` };
@@ -154,6 +157,7 @@ function plan(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): P
   const due = dueOf(r, s, season, today);
   const longest = Math.max(2, ...open.flat().map((q) => q.to - q.from));
   const growing = s.planting.stage === 'growing' || s.planting.stage === 'flowering';
+  const leaves = leafHours(s, season);
   const holds = Array.from({ length: HORIZON_DAYS }, (_, n) =>
     r.wanted !== null
       ? r.most
@@ -165,7 +169,7 @@ function plan(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): P
           place: s.place,
           outdoors: s.planting.site === 'outdoors',
           growing,
-          hours: season.hours,
+          hours: leaves,
         }),
   );
   const dueDay = dayNumber(today, due.on);

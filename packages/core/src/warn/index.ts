@@ -2,7 +2,7 @@ import type { BlindSpot, Hush, Milestone, Planting, Treatment, Warning, Warnings
 import { findTrouble, regionOf, statusIn } from '../catalogue';
 import { inSentence, instant, sayProvenance, sayWhen, type Instant, type UnitSystem } from '../measure';
 import { addDays, dayOf, type LocalDay } from '../schedule';
-import type { HourlyWeather, Place } from '../weather';
+import { wateredAt, withWatering, type HourlyWeather, type Place, type WateredAt } from '../weather';
 import { daysOf, yearBegan } from './days';
 import { guardedBy } from './guarded';
 import { reachBack } from './reach-back';
@@ -41,33 +41,43 @@ const iso = (ms: number) => new Date(ms).toISOString();
 export function warningsOf(facts: WarningFacts): Warnings {
   const { now, place } = facts;
   const today = dayOf(now, place.zone);
-  const days = daysOf(facts.hours, place.zone);
-  const hours = facts.hours.filter((h) => Date.parse(h.at) >= now - BACK_DAYS * DAY);
+  // as leaves have them: what is watered from above has more of it than the rest of the garden
+  const known = new Map<WateredAt | null, Leaves>();
+  const as = (watered: WateredAt | null): Leaves => {
+    const before = known.get(watered);
+    if (before) return before;
+    const all = withWatering(facts.hours, watered, place);
+    const made = { days: daysOf(all, place.zone), hours: all.filter((h) => Date.parse(h.at) >= now - BACK_DAYS * DAY) };
+    known.set(watered, made);
+    return made;
+  };
   const warnings: Warning[] = [];
   const blind: BlindSpot[] = [];
   for (const planting of facts.plantings) {
     if (planting.site !== 'outdoors') continue;
+    const watered = wateredAt(planting.about);
+    const leaves = as(watered);
     const own = facts.treatments.filter((t) => t.plantingId === planting.id);
     for (const model of WARNING_MODELS) {
       if (!model.hosts.includes(planting.hostId) || !model.stages.includes(planting.stage)) continue;
       for (const troubleId of livingHere(model, place)) {
-        const guard = guardedBy(own, troubleId, hours, now);
-        const outlook: Outlook = {
+        const guard = guardedBy(own, troubleId, leaves.hours, now);
+        const outlook = (sky: Leaves): Outlook => ({
           now,
           place,
           units: facts.units,
           planting,
-          days,
-          hours,
+          ...sky,
           seenOn: (what) => seenOn(facts.milestones, planting.id, what, today, place.latitude),
           guardedLast: guard?.since ?? null,
-        };
-        const found: Found = facts.hours.length === 0 ? { blind: 'No weather is known here.' } : model.find(outlook);
+        });
+        const found: Found = facts.hours.length === 0 ? { blind: 'No weather is known here.' } : model.find(outlook(leaves));
+        const byWatering = wateredOnly(found, watered === null ? null : () => model.find(outlook(as(null))));
         if ('blind' in found) blind.push({ plantingId: planting.id, troubleId, model: cardOf(model), asks: found.asks ?? null, why: found.blind });
         else
           for (const s of found.seen)
             warnings.push({
-              ...told(withReachBack(s, troubleId, now, place.zone), planting.id, troubleId, model),
+              ...told(withReachBack(byWatering(s), troubleId, now, place.zone), planting.id, troubleId, model),
               guardedUntil: guard ? iso(guard.until) : null,
               guardedBy: guard?.by ?? null,
               hushed: hushOf(facts.hushes, planting.id, model.id, now),
@@ -76,6 +86,17 @@ export function warningsOf(facts: WarningFacts): Warnings {
     }
   }
   return { asOf: iso(now), seesUntil: seesUntil(facts.hours, now), warnings: warnings.sort(byPress), blind };
+}
+
+/** Weather as the leaves of a planting have it. */
+type Leaves = Pick<Outlook, 'days' | 'hours'>;
+
+/** Says of what only watering from above lets in that it does. @param dry the same without the watering; null where nothing is watered so */
+function wateredOnly(found: Found, dry: (() => Found) | null): (s: Sighting) => Sighting {
+  if (dry === null || 'blind' in found || found.seen.length === 0) return (s) => s;
+  const without = dry();
+  const there = new Set('blind' in without ? [] : without.seen.map((s) => s.is));
+  return (s) => (there.has(s.is) ? s : { ...s, act: `Only watering from above lets it in: water at the root. ${s.act}` });
 }
 
 /** What has come is no more to be guarded against, but some things reach back over it. */

@@ -12,3 +12,4 @@ export { needsOf } from './needs';
 export { openHours, openSpans, reasonsAt, type ClosedSpan, type OpenHours, type Span } from './open-hours';
 export type { HourReason, Setting } from './rules';
 export { irradiance, sunAltitude, sunTimes, type Place } from './sun';
+export { wateredAt, withWatering, type WateredAt } from './watering';

@@ -32,9 +32,11 @@ import { RainedOff } from './rained-off';
 import { PhotoPairs } from '../photos/photo-pairs';
 import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
-import { CourseAheadOf } from '../lazy-season';
+import { CourseOnBrook, type LookAhead } from '../lazy-season';
 import { LeftOf } from './left-of';
-import { againFor, failedIn } from './rounds';
+import { ordinal } from './ordinal';
+import { RainRow } from './rain-row';
+import { againFor, failedIn, roundNumber } from './rounds';
 import { lapStation } from './station';
 
 /** One case as one page: its stations down the brook line, the present one open. */
@@ -196,6 +198,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       : []),
   ];
 
+  let ahead: LookAhead | null = null;
   c.laps.forEach((l, i) => {
     const here = i === c.laps.length - 1 && c.status === 'open';
     const s = lapStation(l);
@@ -205,63 +208,68 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     const order = { decide: 0, mix: 1, time: 2, do: 3, again: 4, judge: 5 }[s];
     // what is done by hand has nothing to mix
     const mixed = control ? control.sheet !== null : false;
+    // one more round of a course is one stone: nothing was decided, and its amounts and hour stand in the record
+    const over = l.treatmentId !== null;
+    const number = roundNumber(c.laps, i);
+    const oneMoreRound = over && number > 1;
 
-    stations.push({
-      key: key('decide'),
-      state: state(order, 0),
-      ...(i > 0 ? { bend: true } : {}),
-      content:
-        here && s === 'decide' ? (
-          <View>
-            <T kind="head" level={2}>
-              Decide
-            </T>
-            <T kind="muted">{`${i > 0 && failedIn(c).length > 0 ? 'It was done as meant and was not enough. Gentlest of the rest first. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
-            <WeatherMark />
-            {deciding ? (
-              <>
-                <AdviceCard deciding={deciding} guarding={c.purpose !== 'seen'} />
-                <GuardList deciding={deciding} />
-                <LadderViews
-                  deciding={deciding}
-                  found={c}
-                  view={view}
-                  onView={setView}
-                  onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
-                  judging={judging || savePlanting.isPending}
-                  onKeep={planting ? keepAsItIs(planting) : null}
-                />
-                <LadderList
-                  deciding={deciding}
-                  chosen={chosenKey}
-                  now={now}
-                  zone={garden.zone}
-                  plan={{
-                    caseId: c.id,
-                    onlyLooking,
-                    along,
-                    mayGoAlong: chosen ? (deciding.along[chosen.key] ?? []) : [],
-                    onChoose: (key) => {
-                      setChoice(key);
-                      setAlong(picked?.filter((k) => k !== key) ?? null);
-                    },
-                    onAlong: (key) => setAlong(along.includes(key) ? along.filter((k) => k !== key) : [...along, key]),
-                  }}
-                />
-              </>
-            ) : (
-              <T kind="muted">Judging the ladder</T>
-            )}
-          </View>
-        ) : (
-          <Summary
-            word={i > 0 ? 'Decided again' : 'Decided'}
-            text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.also.map((x) => `, with ${inSentence(findControlCard(x.controlId)?.name ?? '')}`).join('')}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
-            {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})}
-          />
-        ),
-    });
-    if (mixed || s === 'decide') {
+    if (!oneMoreRound)
+      stations.push({
+        key: key('decide'),
+        state: state(order, 0),
+        ...(i > 0 ? { bend: true } : {}),
+        content:
+          here && s === 'decide' ? (
+            <View>
+              <T kind="head" level={2}>
+                Decide
+              </T>
+              <T kind="muted">{`${i > 0 && failedIn(c).length > 0 ? 'It was done as meant and was not enough. Gentlest of the rest first. ' : 'Gentlest first. '}${planting?.edible && planting.pickFrom ? `Picking from ${sayDate(planting.pickFrom)}.` : ''}`}</T>
+              <WeatherMark />
+              {deciding ? (
+                <>
+                  <AdviceCard deciding={deciding} guarding={c.purpose !== 'seen'} />
+                  <GuardList deciding={deciding} />
+                  <LadderViews
+                    deciding={deciding}
+                    found={c}
+                    view={view}
+                    onView={setView}
+                    onStage={(stageSeen) => void save.mutateAsync({ ...c, stageSeen }).catch(() => undefined)}
+                    judging={judging || savePlanting.isPending}
+                    onKeep={planting ? keepAsItIs(planting) : null}
+                  />
+                  <LadderList
+                    deciding={deciding}
+                    chosen={chosenKey}
+                    now={now}
+                    zone={garden.zone}
+                    plan={{
+                      caseId: c.id,
+                      onlyLooking,
+                      along,
+                      mayGoAlong: chosen ? (deciding.along[chosen.key] ?? []) : [],
+                      onChoose: (key) => {
+                        setChoice(key);
+                        setAlong(picked?.filter((k) => k !== key) ?? null);
+                      },
+                      onAlong: (key) => setAlong(along.includes(key) ? along.filter((k) => k !== key) : [...along, key]),
+                    }}
+                  />
+                </>
+              ) : (
+                <T kind="muted">Judging the ladder</T>
+              )}
+            </View>
+          ) : (
+            <Summary
+              word={i > 0 ? 'Decided again' : 'Decided'}
+              text={`${control?.name ?? ''}, ${RUNG_NAMES[control?.rung ?? 0]?.toLowerCase() ?? ''}${l.also.map((x) => `, with ${inSentence(findControlCard(x.controlId)?.name ?? '')}`).join('')}${l.whyHigher ? `; because: ${l.whyHigher}` : ''}`}
+              {...(here && !l.treatmentId ? { undo: { title: 'Decide again', onPress: undo } } : {})}
+            />
+          ),
+      });
+    if (!over && (mixed || s === 'decide')) {
       stations.push({
         key: key('mix'),
         state: state(order, 1),
@@ -280,53 +288,63 @@ function Open({ detail, planting, garden, now }: OpenProps) {
           ),
       });
     }
-    stations.push({
-      key: key('time'),
-      state: state(order, 2),
-      content:
-        here && s === 'time' && deciding ? (
-          <TimeStation
-            verdict={verdictOf(verdicts, l)}
-            ahead={deciding.ahead}
-            now={now}
-            zone={garden.zone}
-            busy={save.isPending}
-            onPlan={(when) => void change({ plannedFor: new Date(when).toISOString() }).catch(() => undefined)}
-          />
-        ) : (
-          <Summary
-            word="Time"
-            text={l.plannedFor ? sayWhen(instant(Date.parse(l.plannedFor)), now, garden.zone) : ''}
-            quiet={state(order, 2) === 'ahead'}
-            {...(here && s === 'do' ? { undo: { title: 'Another hour', onPress: () => void change({ plannedFor: null }).catch(() => undefined) } } : {})}
-          />
-        ),
-    });
+    if (!over)
+      stations.push({
+        key: key('time'),
+        state: state(order, 2),
+        content:
+          here && s === 'time' && deciding ? (
+            <TimeStation
+              verdict={verdictOf(verdicts, l)}
+              ahead={deciding.ahead}
+              now={now}
+              zone={garden.zone}
+              busy={save.isPending}
+              onPlan={(when) => void change({ plannedFor: new Date(when).toISOString() }).catch(() => undefined)}
+            />
+          ) : (
+            <Summary
+              word="Time"
+              text={l.plannedFor ? sayWhen(instant(Date.parse(l.plannedFor)), now, garden.zone) : ''}
+              quiet={state(order, 2) === 'ahead'}
+              {...(here && s === 'do' ? { undo: { title: 'Another hour', onPress: () => void change({ plannedFor: null }).catch(() => undefined) } } : {})}
+            />
+          ),
+      });
     const treatment = detail.treatments.find((t) => t.id === l.treatmentId);
+    const worn = detail.worn.find((w) => w.treatmentId === l.treatmentId);
+    const left = here && detail.left?.treatmentId === l.treatmentId ? detail.left : null;
     stations.push({
       key: key('do'),
       state: !here || order >= 4 ? 'behind' : order === 3 ? 'here' : 'ahead',
-      ...(here && detail.left?.treatmentId === l.treatmentId && detail.left ? { water: detail.left.likely } : {}),
+      ...(left ? { water: left.likely } : worn ? { water: worn.likely } : {}),
       content:
         here && s === 'do' ? (
           <KeepStation found={c} lap={l} now={now} zone={garden.zone} planting={planting} verdicts={verdicts} verdict={verdictOf(verdicts, l)} />
         ) : (
-          <Summary
-            word="Done"
-            text={
-              treatment
-                ? `${sayWhen(instant(Date.parse(treatment.finishedAt)), now, garden.zone)}${treatment.pickFrom ? `; pick from ${sayWhen(instant(Date.parse(treatment.pickFrom)), now, garden.zone)}` : ''}`
-                : ''
-            }
-            quiet={!treatment}
-          />
+          <View className="gap-2">
+            <Summary
+              word={over && (number > 1 || roundNumber(c.laps, i + 1) > 1) ? `${ordinal(number)} round` : 'Done'}
+              text={
+                treatment
+                  ? `${sayWhen(instant(Date.parse(treatment.finishedAt)), now, garden.zone)}${treatment.pickFrom ? `; pick from ${sayWhen(instant(Date.parse(treatment.pickFrom)), now, garden.zone)}` : ''}`
+                  : ''
+              }
+              quiet={!treatment}
+            />
+            {worn?.washed.map((w) => (
+              <RainRow key={w.day} text={`${sayDate(w.day)}: ${w.said}`} />
+            ))}
+            {left && <LeftOf left={left} />}
+          </View>
         ),
     });
-    if (l.treatmentId) {
+    if (!l.treatmentId) return;
+    if (l.afterLookId)
       stations.push({
-        key: key('again'),
+        key: key('judge'),
         state: here ? 'here' : 'behind',
-        content: l.afterLookId ? (
+        content: (
           <View className="gap-2">
             <Summary
               word="Did it work"
@@ -347,20 +365,22 @@ function Open({ detail, planting, garden, now }: OpenProps) {
               ))}
             {here && <CountsChart looks={detail.looks} unit={trouble?.unit ?? ''} zone={garden.zone} />}
           </View>
-        ) : (
+        ),
+      });
+    else if (here)
+      ahead = {
+        on: l.lookAgainOn,
+        content: (
           <View className="gap-1">
             <T kind="head" level={2}>
               Look again
             </T>
             <T>{`On ${l.lookAgainOn ? sayDate(l.lookAgainOn) : 'the day you choose'}, count the same ${trouble?.unit ?? 'units'} the same way.`}</T>
-            {here && detail.left && <LeftOf left={detail.left} />}
-            {here && <CourseAheadOf found={c} garden={garden} now={now} />}
-            {here && <RainedOff caseId={c.id} />}
-            {here && again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
+            <RainedOff caseId={c.id} />
+            {again && !again.courseDone && <T kind="muted">{again.choices.find((x) => x.kind === 'again')?.why ?? ''}</T>}
           </View>
         ),
-      });
-    }
+      };
   });
   if (c.status === 'cleared')
     stations.push({
@@ -433,7 +453,8 @@ function Open({ detail, planting, garden, now }: OpenProps) {
       {save.error && <Failed error={save.error} />}
       {savePlanting.error && <Failed error={savePlanting.error} />}
       <View className="pl-3 pr-5 pt-5">
-        <BrookLine stations={stations} />
+        <BrookLine stations={stations} runsOn={ahead !== null} />
+        {ahead && <CourseOnBrook found={c} garden={garden} now={now} from={stations.length} look={ahead} />}
       </View>
       {chosen && (
         <Sheet open={asking} title="A gentler way is open" onClose={() => setAsking(false)}>

@@ -1,4 +1,4 @@
-import type { Case, CaseDetail, Planting } from '@sleetbrook/core/api';
+import type { Case, CaseDetail, Lap, Planting } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { afterCount, type Again } from '@sleetbrook/core/decide-light';
@@ -43,4 +43,12 @@ export function againFor({ case: c, looks, treatments }: CaseDetail, planting: P
     now,
     zone,
   });
+}
+
+/** Which round of its course a lap is: counted from the lap on which its control was taken. @param i its place */
+export function roundNumber(laps: readonly Lap[], i: number): number {
+  const own = laps[i]?.controlId ?? null;
+  let first = i;
+  while (own !== null && first > 0 && laps[first - 1]?.controlId === own && laps[first - 1]?.treatmentId) first--;
+  return i - first + 1;
 }

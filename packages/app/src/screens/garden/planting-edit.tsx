@@ -28,6 +28,8 @@ const ABOUT = [
   { value: 'weeds-in-flower', label: 'Weeds in flower beneath' },
   { value: 'for-butterflies', label: 'Kept for butterflies' },
   { value: 'pond-near', label: 'Water within a few strides' },
+  { value: 'watered-above-morning', label: 'Watered from above, mornings' },
+  { value: 'watered-above-evening', label: 'Watered from above, evenings' },
   { value: 'in-pots', label: 'They stand in pots' },
   { value: 'soil-warm', label: 'I measured the soil: warm enough' },
   { value: 'none-of-those', label: 'None of the kinds that labels warn of' },

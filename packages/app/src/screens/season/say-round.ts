@@ -1,9 +1,7 @@
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import type { RoundAhead, Sure } from '@sleetbrook/core/season';
 
-const TH: Readonly<Record<number, string>> = { 1: 'st', 2: 'nd', 3: 'rd' };
-/** @example ordinal(3) // '3rd' */
-export const ordinal = (n: number): string => `${n}${(n % 100 > 10 && n % 100 < 14 ? undefined : TH[n % 10]) ?? 'th'}`;
+export { ordinal } from '../cases/ordinal';
 
 export const SURE_WORDS: Readonly<Record<Sure, string>> = {
   known: 'by weather that was measured',
