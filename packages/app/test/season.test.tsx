@@ -7,6 +7,7 @@ import { CourseRows } from '../src/screens/season/course-rows';
 import { EveningRows } from '../src/screens/season/evening-rows';
 import { fitName } from '../src/screens/season/fit-name';
 import { Fortnight } from '../src/screens/season/fortnight';
+import { sayBare } from '../src/screens/season/programme-part';
 import { orderAhead } from '../src/screens/season/order-ahead';
 import { ordinal } from '../src/screens/season/say-round';
 import { roundNumber } from '../src/screens/cases/rounds';
@@ -108,4 +109,12 @@ describe('a course on the brook of its case', () => {
     expect(laps.map((_, i) => roundNumber(laps, i))).toEqual([1, 2, 1, 1, 2, 1]);
     expect(roundNumber([freshLap(), freshLap()], 1)).toBe(1);
   });
+});
+
+test('days without protection: that no evening would help is said only where it is known', () => {
+  expect(sayBare(0, true)).toBe('Nothing goes bare.');
+  expect(sayBare(1, true)).toBe('One day goes bare, and no evening would help.');
+  expect(sayBare(3, true)).toBe('3 days go bare, and no evening would help.');
+  expect(sayBare(3, false)).toMatch(/^3 days go bare\. There are too many like rounds/);
+  expect(sayBare(0, false)).not.toContain('no evening would help');
 });

@@ -1,4 +1,8 @@
+import { findControl } from '../src/catalogue';
+import { findSheet, SHEETS } from '../src/label/sheets';
 import { instant } from '../src/measure';
+import { burnDays } from '../src/season/apart';
+import { usualHours } from '../src/season/windows';
 import { brokenLimits, type PlannedRound } from '../src/programme';
 import { beside, moveRound, seasonOf, withWhatIf, type Season, type SeasonFacts } from '../src/season';
 import { addDays, dayOf, dayStart } from '../src/schedule';
@@ -275,6 +279,94 @@ describe('all courses of a garden', () => {
       seasonFacts(NOW, [{ ...first, treatments }], { hours: dry(), shed: [{ sheetId, amount: 12, unit: treatments[0]?.sheet?.lines[0]?.rate.unit ?? 'g' }] }),
     );
     expect(course(s, 'bt').lacks).toBe(`The shed holds enough for 1 of the next ${String(days(s, 'bt').length)}.`);
+  });
+});
+
+describe('figures of the programme', () => {
+  const laid = (courses: ReturnType<typeof bt>[], of: Partial<SeasonFacts> = {}, now = NOW) => seasonOf(seasonFacts(now, courses, { hours: dry(), ...of }));
+
+  test('rounds are counted on from those that were done', () => {
+    const s = laid([bt({ done: ['2026-06-05T20:00:00.000Z', '2026-06-12T20:00:00.000Z'] })]);
+    const { rounds } = course(s, 'bt');
+    expect(rounds.length).toBeGreaterThan(1);
+    expect(rounds.map((r) => r.number)).toEqual(rounds.map((_, i) => 3 + i));
+  });
+
+  test('where nobody tells of the weather it is an hour and a quarter before sundown to a quarter after it', () => {
+    // sundown at Newcastle on 14 June: 21:46 by British summer time (HM Nautical Almanac Office, to the minute)
+    const control = findControl('bt-spray');
+    if (!control) throw new Error('none');
+    const { from, to } = usualHours(control, findSheet('bt-kurstaki-wp') ?? null, '2026-06-14', LARKFOLD);
+    expect(new Date(from).toISOString()).toBe('2026-06-14T19:30:00.000Z');
+    expect(new Date(to).toISOString()).toBe('2026-06-14T21:00:00.000Z');
+    // what asks for no hour is done by day
+    const hands = findControl('hand-pick');
+    if (!hands) throw new Error('none');
+    expect(new Date(usualHours(hands, null, '2026-06-14', LARKFOLD).from).toISOString()).toBe('2026-06-14T08:00:00.000Z');
+  });
+
+  test('an evening of which less than half an hour is left is none', () => {
+    const at = (now: string) => laid([bt({ done: [] })], { hours: [] }, now).model.courses[0]?.open[0] ?? [];
+    expect(at('2026-06-14T20:20:00.000Z').length).toBe(1);
+    expect(at('2026-06-14T20:40:00.000Z')).toEqual([]);
+  });
+
+  test('the last day away is a day away, the one after is not', () => {
+    const s = laid([bt()], { garden: { ...LARKFOLD, away: [{ from: '2026-06-16', to: '2026-06-18' }] } });
+    const why = (day: string) => course(s, 'bt').closed.find((c) => c.day === day)?.why;
+    expect([why('2026-06-16'), why('2026-06-18')]).toEqual(['You are away.', 'You are away.']);
+    expect(why('2026-06-19')).not.toBe('You are away.');
+    expect(why('2026-06-15')).not.toBe('You are away.');
+  });
+
+  test('in growth new leaves are bare sooner than on a plant that rests', () => {
+    const held = (stage: 'growing' | 'flowering' | 'fruiting') =>
+      laid([courseFacts({ id: 's', planting: { ...apples, stage }, trouble: 'apple-scab', control: 'sulfur-spray', done: [] })]).model.courses[0]?.holds[2] ??
+      0;
+    expect(held('growing')).toBeLessThanOrEqual(held('fruiting'));
+    expect(held('flowering')).toBe(held('growing'));
+    const mancozeb = (stage: 'growing' | 'fruiting') =>
+      laid([courseFacts({ id: 'm', planting: { ...apples, stage }, trouble: 'apple-scab', control: 'mancozeb-spray', done: [] })]).model.courses[0]?.holds ??
+      [];
+    expect(Math.max(...mancozeb('growing'))).toBeLessThanOrEqual(Math.max(...mancozeb('fruiting')));
+  });
+
+  test('one product on one planting has one total, whatever it is put on against; on another planting it has its own', () => {
+    const scab = courseFacts({ id: 'scab', planting: apples, trouble: 'apple-scab', control: 'sulfur-spray', done: [] });
+    const mildew = courseFacts({ id: 'mildew', planting: apples, trouble: 'powdery-mildew', control: 'sulfur-spray', done: [] });
+    const pears = courseFacts({
+      id: 'pears',
+      planting: { ...apples, id: 'p-pears', hostId: 'pear', name: 'Pears' },
+      trouble: 'pear-scab',
+      control: 'sulfur-spray',
+      done: [],
+    });
+    const alone = laid([scab, pears]);
+    expect(alone.model.totals).toEqual([]);
+    const two = laid([scab, mildew, pears]);
+    const takes = (id: string) => two.model.courses.find((c) => c.id === id)?.takes.map((t) => t.total) ?? [];
+    expect(two.model.totals).toHaveLength(1);
+    expect(takes('scab')).toEqual([two.model.totals[0]?.id]);
+    expect(takes('mildew')).toEqual(takes('scab'));
+    expect(takes('pears')).toEqual([]);
+  });
+
+  test('what burns with any of the groups of a product is kept from it, and nobody goes in among what keeps people out', () => {
+    const of = (control: string, trouble: string, id: string) => courseFacts({ id, planting: apples, trouble, control, done: [] });
+    const gap = (a: ReturnType<typeof of>, b: ReturnType<typeof of>) => laid([a, b]).model.apart.map((x) => x.days);
+    const both = findSheet('copper-octanoate');
+    const named = both?.groups ?? [];
+    expect(named.length).toBe(2);
+    for (const other of SHEETS.filter((x) => x.gaps.some((g) => named.includes(g.group))))
+      expect(burnDays(other, both as never)).toBe(
+        Math.max(
+          ...other.gaps.filter((g) => named.includes(g.group)).map((g) => g.days),
+          ...(both?.gaps ?? []).filter((g) => other.groups.includes(g.group)).map((g) => g.days),
+        ),
+      );
+    // hours that keep people out are a day between it and work by hand on the same plants
+    const hand = gap(of('sulfur-spray', 'apple-scab', 'sulfur'), of('hand-pick', 'codling-moth', 'hand'));
+    expect(hand).toEqual([1]);
   });
 });
 

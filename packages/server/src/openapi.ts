@@ -42,6 +42,7 @@ import {
   seasonViewSchema,
   warningsSchema,
   townSchema,
+  climateSchema,
   weatherDaySchema,
   weatherSchema,
   zoneSchema,
@@ -282,6 +283,11 @@ const described = createDocument({
         requestParams: { query: z.object({ from: z.iso.datetime().optional(), hours: z.number().int().optional() }) },
       }),
     },
+    '/weather/climate': {
+      get: get('What is usual where nobody foretells, and the same weeks of earlier years', climateSchema, {
+        requestParams: { query: z.object({ back: z.coerce.number().int().optional() }) },
+      }),
+    },
     '/weather/station': { get: get('The household’s own weather station, and what it last said', stationSchema) },
     '/weather/days': {
       get: get('Weather by the day', z.array(weatherDaySchema), { requestParams: { query: z.object({ back: z.coerce.number().int().optional() }) } }),
@@ -315,6 +321,12 @@ const described = createDocument({
         summary: 'One round as an iCalendar file',
         requestParams: { path: z.object({ uid: z.string() }) },
         responses: { '200': { description: 'iCalendar', content: { 'text/calendar': {} } }, ...gone },
+      },
+    },
+    '/season/board.pdf': {
+      get: {
+        summary: 'The coming six weeks on one page',
+        responses: { '200': { description: 'PDF', content: { 'application/pdf': {} } } },
       },
     },
     '/season': { get: get('What the coming rounds are laid out from', seasonViewSchema) },

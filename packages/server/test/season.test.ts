@@ -1,5 +1,9 @@
-import type { Warnings } from '@sleetbrook/core/api';
+import type { ClimateView, SeasonView, Warnings } from '@sleetbrook/core/api';
+import { PDFDocument } from 'pdf-lib';
 import { v7 } from 'uuid';
+import { plantingOf } from '../../core/test/planting-of';
+import { courseFacts } from '../../core/test/season-of';
+import { boardPdf } from '../src/print/board';
 import { harness, planting, treatment } from './harness';
 
 const NOW = '2026-05-10T08:00:00.000Z';
@@ -21,7 +25,8 @@ async function orchard(now = NOW) {
       .set('Content-Type', 'text/csv')
       .send([HEAD, ...Array.from({ length: n }, (_, i) => `${new Date(Date.parse(from) + i * 3_600_000).toISOString()},${of(i)}`)].join('\n'))
       .expect(200);
-  return { h, tree, get, put, load, remove: (path: string) => api.delete(`${API}${path}`), to: (at: string) => (api = h.restart(at)) };
+  const pdf = (path: string) => api.get(`${API}${path}`).expect(200);
+  return { h, tree, get, put, pdf, load, remove: (path: string) => api.delete(`${API}${path}`), to: (at: string) => (api = h.restart(at)) };
 }
 const reading = (change: object = {}) => ({
   id: '2026-05-10',
@@ -183,6 +188,79 @@ describe('what the weather lets in', () => {
       ['2026-05-10', 0, true, 'forecast'],
     ]);
     await expect(get('/weather/days?back=801')).rejects.toThrow();
+    h.stop();
+  });
+});
+
+describe('where nobody foretells', () => {
+  const of = (i: number) => `${i % 24 < 12 ? 6 : 16},60,2,${i % 72 === 40 ? 3 : 0},0.5`;
+
+  test('a new garden goes by its latitude, and says so; no rain is made up', async () => {
+    const { h, get } = await orchard();
+    const usual = await get<ClimateView>('/weather/climate');
+    expect(usual).toMatchObject({ basis: 'normal', years: 0, earlier: [], chances: [], thisYear: null });
+    expect(usual.ahead.map((d) => d.day)[0]).toBe('2026-05-10');
+    expect(usual.ahead).toHaveLength(10);
+    for (const d of usual.ahead) expect([d.wetInTen, d.least.low < d.most.high]).toEqual([null, true]);
+    await expect(get('/weather/climate?back=0')).rejects.toThrow();
+    h.stop();
+  });
+
+  test('with three years of its own it goes by them, lays them beside this one, and says what they would let in', async () => {
+    const { h, get, load } = await orchard();
+    for (const year of [2023, 2024, 2025]) await load(`${year}-04-01T00:00:00.000Z`, 60 * 24, of);
+    // this year the last fortnight, and two days foretold
+    await load('2026-04-20T00:00:00.000Z', 22 * 24, of);
+    const usual = await get<ClimateView>('/weather/climate?back=14');
+    expect(usual.basis).toBe('own');
+    expect(usual.years).toBe(3);
+    expect(usual.earlier.map((y) => [y.year, y.days])).toEqual([
+      [2025, 14],
+      [2024, 14],
+      [2023, 14],
+    ]);
+    expect(usual.thisYear?.days).toBe(14);
+    expect(usual.usualWarmth).toHaveLength(14);
+    // 6 and 16 °C: what was, is what is usual
+    expect(usual.ahead.map((d) => d.day)[0]).toBe('2026-05-12');
+    for (const d of usual.ahead) {
+      expect(d.least.likely).toBeCloseTo(6, 0);
+      expect(d.most.likely).toBeCloseTo(16, 0);
+      expect([3, 4]).toContain(d.wetInTen);
+    }
+    expect(usual.chances.every((c) => c.years >= 1 && c.years <= 3)).toBe(true);
+    h.stop();
+  });
+});
+
+describe('the season on paper', () => {
+  const pageOf = async (bytes: Buffer) => {
+    const doc = await PDFDocument.load(bytes);
+    const [page] = doc.getPages();
+    return { pages: doc.getPageCount(), title: doc.getTitle(), wide: (page?.getWidth() ?? 0) > (page?.getHeight() ?? 0) };
+  };
+
+  test('is one page lying on its side, with nothing on it or with thirty courses, and names that no printer has a shape for', async () => {
+    const { h, get } = await orchard();
+    const view = await get<SeasonView>('/season');
+    const empty = await boardPdf({ ...view, garden: { ...view.garden, name: 'Creek Lot' } });
+    expect(await pageOf(Buffer.from(empty))).toEqual({ pages: 1, title: 'Creek Lot: the season from Sun 10 May', wide: true });
+    const leek = plantingOf('p', 'leek', { name: 'Порей 🌱 with a name that is longer than any column could hold, whatever its letters' });
+    const many = Array.from({ length: 30 }, (_, i) =>
+      courseFacts({ id: `c${i}`, planting: { ...leek, id: `p${i}` }, trouble: 'leek-moth', control: 'bt-spray', done: ['2026-05-02T19:00:00.000Z'] }),
+    );
+    const courses = many as unknown as SeasonView['courses'];
+    const full = await boardPdf({ ...view, courses });
+    expect(full.length).toBeGreaterThan(empty.length);
+    expect((await pageOf(Buffer.from(full))).pages).toBe(1);
+    h.stop();
+  });
+
+  test('is served to whoever asks for it', async () => {
+    const { h, pdf } = await orchard();
+    const res = await pdf('/season/board.pdf');
+    expect(res.type).toBe('application/pdf');
+    expect((await pageOf(res.body as Buffer)).pages).toBe(1);
     h.stop();
   });
 });

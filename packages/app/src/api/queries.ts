@@ -30,6 +30,7 @@ import {
   calendarSchema,
   seasonViewSchema,
   warningsSchema,
+  climateSchema,
   weatherDaySchema,
   zoneSchema,
   CASES_A_PAGE,
@@ -96,6 +97,9 @@ export const useWeather = (from: string | undefined, hours: number) =>
 /** Day by day, so many back. */
 export const useWeatherDays = (back: number) =>
   useQuery({ queryKey: ['weather-days', back], queryFn: () => request('GET', `/weather/days?back=${back}`, z.array(weatherDaySchema)) });
+/** What is usual where nobody foretells, and so many days beside those of earlier years. */
+export const useClimate = (back: number) =>
+  useQuery({ queryKey: ['climate', back], queryFn: () => request('GET', `/weather/climate?back=${back}`, climateSchema) });
 export const useStation = () =>
   useQuery({ queryKey: ['station'], queryFn: () => request('GET', '/weather/station', stationSchema), refetchInterval: 300_000, retry: false });
 export const useReadings = () => useQuery({ queryKey: ['readings'], queryFn: () => requestAll('/readings', z.array(readingSchema), after(byId)) });

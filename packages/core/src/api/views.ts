@@ -70,6 +70,47 @@ export const weatherDaySchema = z.object({
 });
 export type WeatherDayView = z.infer<typeof weatherDaySchema>;
 
+const usualSchema = z.object({ low: z.number(), likely: z.number(), high: z.number() });
+
+/** Some weeks of one year in sums. */
+export const sameWeeksSchema = z.object({
+  year: z.number().int(),
+  /** Whole days of them. */
+  days: z.number().int(),
+  /** Null where some had no gauge. */
+  rainMm: z.number().nullable(),
+  /** °C-days above 10, summed up day by day. */
+  warmth: z.array(z.number()),
+  frosts: z.number().int(),
+});
+export type SameWeeks = z.infer<typeof sameWeeksSchema>;
+
+/** What is usual where nobody foretells, and the same weeks of earlier years. */
+export const climateSchema = z.object({
+  /** Whether it goes by this garden's own earlier years, or by what is usual at its latitude. */
+  basis: z.enum(['own', 'normal']),
+  /** Earlier years of this garden that are known at this time of the year. */
+  years: z.number().int(),
+  /** Of the coming days those that nobody foretells. */
+  ahead: z.array(
+    z.object({
+      day: z.iso.date(),
+      least: usualSchema,
+      most: usualSchema,
+      /** Of ten such days, how many were wet; null where nobody can say. */
+      wetInTen: z.number().int().nullable(),
+    }),
+  ),
+  thisYear: sameWeeksSchema.nullable(),
+  /** The latest first. */
+  earlier: z.array(sameWeeksSchema),
+  /** By day, the middle one of the earlier years. */
+  usualWarmth: z.array(z.number()),
+  /** What earlier years' weather of the coming days would let in, where nobody foretells them. */
+  chances: z.array(z.object({ plantingId: idSchema, troubleId: z.string(), model: z.string(), years: z.number().int() })),
+});
+export type ClimateView = z.infer<typeof climateSchema>;
+
 /** A clock still running on a planting. */
 export const runningClockSchema = z.object({
   treatmentId: idSchema,

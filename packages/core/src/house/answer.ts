@@ -19,6 +19,7 @@ import { todayDesk } from './today';
 import { treatmentDesk } from './treatments';
 import { walkDesk } from './walks';
 import { weatherDesk } from './weather';
+import { climateDesk } from './climate';
 
 export type Method = 'GET' | 'PUT' | 'POST' | 'DELETE';
 
@@ -61,6 +62,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
   const milestones = milestoneDesk(context);
   const hushes = hushDesk(context);
   const weather = weatherDesk(context);
+  const climate = climateDesk(context);
   const today = todayDesk(context);
   const programme = programmeDesk(context);
 
@@ -130,6 +132,7 @@ function waysOf(context: HouseContext & { readonly keep: PocketKeeping }, from: 
     at('DELETE', '/confirmations/:id', gone(sheets.unconfirm)),
     at('GET', '/weather', ({ query }) => weather.read(query)),
     at('GET', '/weather/days', ({ query }) => weather.days(query)),
+    at('GET', '/weather/climate', ({ query }) => climate(query)),
     at('PUT', '/weather/sky/:id', ({ id, body }) => weather.saveSky(id, body)),
     at('GET', '/readings', ({ query }) => partOf(readings.list(), query['after'], byId).list),
     at('PUT', '/readings/:id', ({ id, body }) => readings.save(id, body)),

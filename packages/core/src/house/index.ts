@@ -19,3 +19,4 @@ export { PAGE, treatmentDesk } from './treatments';
 export { walkDesk } from './walks';
 export { programmeDesk } from './programme';
 export { weatherDesk, type KeptWeather, type SaidHour } from './weather';
+export { climateDesk, yearsBefore } from './climate';

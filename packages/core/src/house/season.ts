@@ -2,7 +2,7 @@ import { hushSchema, milestoneSchema, readingSchema, UNSET_GARDEN, type Hush, ty
 import { instant } from '../measure';
 import { dayOf, dayStart } from '../schedule';
 import type { Reading } from '../weather';
-import { warningsOf, yearBegan } from '../warn';
+import { warningsOf, yearBegan, type WarningFacts } from '../warn';
 import type { HouseContext } from './keeping';
 import { invalid, notFound, parse, sameId } from './refusal';
 import { reviseOrConflict } from './revise';
@@ -72,23 +72,23 @@ export function hushDesk({ keep }: HouseContext) {
   };
 }
 
-/** What the weather of this growing year lets in. */
-export function warningDesk(context: HouseContext) {
+/** What warnings go by: the weather of this growing year, and what grows here. */
+export function warningFacts(context: HouseContext): WarningFacts {
   const { keep, now } = context;
-  const weather = weatherDesk(context);
-  return (): Warnings => {
-    const garden = keep.garden.stored() ?? UNSET_GARDEN;
-    const at = instant(now().getTime());
-    const from = dayStart(yearBegan(dayOf(at, garden.zone), garden.latitude), garden.zone);
-    return warningsOf({
-      now: at,
-      place: garden,
-      units: garden.units,
-      plantings: keep.plantings.list(),
-      hours: weather.told(new Date(from), Math.ceil((at - from) / HOUR) + AHEAD_DAYS * 24, garden),
-      milestones: keep.milestones.list(),
-      hushes: keep.hushes.list(),
-      treatments: keep.treatments.since(new Date(at - GUARD_DAYS * DAY).toISOString()),
-    });
+  const garden = keep.garden.stored() ?? UNSET_GARDEN;
+  const at = instant(now().getTime());
+  const from = dayStart(yearBegan(dayOf(at, garden.zone), garden.latitude), garden.zone);
+  return {
+    now: at,
+    place: garden,
+    units: garden.units,
+    plantings: keep.plantings.list(),
+    hours: weatherDesk(context).told(new Date(from), Math.ceil((at - from) / HOUR) + AHEAD_DAYS * 24, garden),
+    milestones: keep.milestones.list(),
+    hushes: keep.hushes.list(),
+    treatments: keep.treatments.since(new Date(at - GUARD_DAYS * DAY).toISOString()),
   };
 }
+
+/** What the weather of this growing year lets in. */
+export const warningDesk = (context: HouseContext) => (): Warnings => warningsOf(warningFacts(context));

@@ -1,3 +1,4 @@
+import { alikeOf } from './alike';
 import { mostOnDay, oneDay } from './one-day';
 import type { Pattern } from './patterns';
 import type { CourseModel, ProgrammeModel } from './types';
@@ -15,6 +16,12 @@ export interface Ground {
   readonly weights: Weights;
   /** The cheapest first. */
   readonly options: readonly (readonly Option[])[];
+  /** Whether another course may come out of the same mix: then what mixing costs is not in the cost of its options. */
+  readonly sharesMix: readonly boolean[];
+  /** Of each course the first that it could change places with. */
+  readonly alike: readonly number[];
+  /** Steps that the search may still take. */
+  readonly purse: { steps: number };
   /** Whether two courses ask for days between them at all. */
   readonly apart: readonly (readonly boolean[])[];
   /** Days on which a course may have no round, once another has one on a day: `shut[other][course][day]`, as bits. */
@@ -26,15 +33,19 @@ export interface Ground {
   readonly most: (day: number, courses: number) => number;
 }
 
+/** A search that is not through by then gives the best it has found, and says so. */
+export const MOST_STEPS = 30_000;
+
 /** Courses are kept as bits of one whole number. */
 export const MOST_COURSES = 30;
 
 /** Lays the ground for a search: options by their cost, and what shuts what out. */
 export function groundOf(model: ProgrammeModel, weights: Weights, patterns: readonly (readonly Pattern[])[]): Ground {
   const { courses } = model;
+  const sharesMix = courses.map((c) => c.mix !== null && courses.some((x) => x !== c && x.mix === c.mix));
   const options = patterns.map((list, i) => {
     const c = courses[i] as CourseModel;
-    const alone = c.mix !== null && !courses.some((x) => x !== c && x.mix === c.mix);
+    const alone = c.mix !== null && !sharesMix[i];
     // what nobody shares is mixed as often as it is put on
     return list
       .map((p) => {
@@ -62,25 +73,42 @@ export function groundOf(model: ProgrammeModel, weights: Weights, patterns: read
       }),
     ),
   );
+  const alike = alikeOf(courses, between);
   return {
     model,
     weights,
     options,
+    sharesMix,
+    alike,
+    purse: { steps: MOST_STEPS },
     apart: courses.map((_, a) => courses.map((__, b) => between(a, b) > 0 || between(b, a) > 0)),
     shut,
     left: new Map(model.totals.map((t) => [t.id, t.left])),
-    fits: remembered(model, (list, day) => list.length < 2 || oneDay(list, day) !== null),
-    most: remembered(model, mostOnDay),
+    fits: remembered(model, alike, (list, day) => list.length < 2 || oneDay(list, day) !== null),
+    most: remembered(model, alike, mostOnDay),
   };
 }
 
-/** What is asked of courses on a day, worked out once. */
+/** What is asked of courses on a day, worked out once: of those that are alike it is the same whichever they are. */
 function remembered<T extends number | boolean>(
   { courses, days }: ProgrammeModel,
+  alike: readonly number[],
   ask: (list: readonly CourseModel[], day: number) => T,
 ): (day: number, courses: number) => T {
   const known = Array.from({ length: days }, () => new Map<number, T>());
-  return (day, which) => {
+  const kinds = [...new Set(alike)].map((first) => alike.flatMap((a, i) => (a === first ? [1 << i] : []))).filter((k) => k.length > 1);
+  /** The first of each kind, as many as there are. */
+  const firsts = (which: number): number => {
+    let out = which;
+    for (const kind of kinds) {
+      let many = 0;
+      for (const bit of kind) if (which & bit) many++;
+      kind.forEach((bit, i) => (out = i < many ? out | bit : out & ~bit));
+    }
+    return out;
+  };
+  return (day, asked) => {
+    const which = firsts(asked);
     const before = known[day]?.get(which);
     if (before !== undefined) return before;
     const answer = ask(

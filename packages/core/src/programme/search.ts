@@ -36,7 +36,7 @@ export function bestProgramme(model: ProgrammeModel): Programme | NoProgramme {
   const found = searchDays(ground);
   if (!found) return { stuck: model.courses.filter((c) => c.fixed.length > 0).map((c) => c.id) };
   const rounds = laidOut(model, found);
-  return { rounds, aims: aimsOf(model, rounds) };
+  return { rounds, aims: aimsOf(model, rounds), proven: ground.purse.steps >= 0 };
 }
 
 type Chosen = readonly Option[];
@@ -80,7 +80,7 @@ function searchDays(ground: Ground): Chosen | null {
     if (best && floor >= best.cost) return;
     const evenings = bits(least.chosen.reduce((m, o) => m | o.mask, 0));
     if (!best || least.cost + evenings * weights.evenings < best.cost) best = { cost: least.cost + evenings * weights.evenings, chosen: least.chosen };
-    if (depth === n || floor >= best.cost) return;
+    if (depth === n || floor >= best.cost || ground.purse.steps < 0) return;
     const day = 1 << (days[n - 1 - depth] as number);
     const without = () => {
       if ((bound[2 * node] as number) >= (best?.cost ?? Infinity)) return;

@@ -97,6 +97,8 @@ export interface Aims {
 export interface Programme {
   readonly rounds: readonly PlannedRound[];
   readonly aims: Aims;
+  /** Whether nothing better can be; else it is the best that was found in so many steps, and breaks no limit either. */
+  readonly proven: boolean;
 }
 
 /** From the worst to the least. */

@@ -29,13 +29,12 @@ export function withinGroup(
   given: Reckoned | null = null,
 ): { readonly cost: number; readonly chosen: readonly Option[]; readonly priced?: Reckoned } | null {
   const { model, shut, weights, left, fits, apart } = ground;
-  if (group.length === 1) {
-    const o = inside[group[0] as number]?.list[0];
-    return o && o.cost < under ? { cost: o.cost, chosen: [o] } : null;
-  }
+  if (group.length === 1) return alone(ground, inside[group[0] as number] as Ways, group[0] as number, under);
   const n = group.length;
   const courses = group.map((i) => model.courses[i] as CourseModel);
-  const sharesMix = courses.map((c, k) => c.mix !== null && courses.some((x, m) => m !== k && x.mix === c.mix));
+  // those that could share it and are not of the group have no round on these days
+  const alike = group.map((i) => ground.alike[i] ?? i);
+  const sharesMix = group.map((i) => ground.sharesMix[i] ?? false);
   // two ways to reckon what the others still cost: by their true costs, tight near the end, and by prices, tight at the
   // beginning; what was paid for days that nobody needed is given back by comparing with so much more
   const plain: Reckoned = { lists: group.map((i) => inside[i] as Ways), paid: 0 };
@@ -53,6 +52,14 @@ export function withinGroup(
   const affords = (c: CourseModel, rounds: number) => c.takes.every((t) => (spent.get(t.total) ?? 0) + t.amount * rounds <= (left.get(t.total) ?? 0) + GRAIN);
   const spend = (c: CourseModel, rounds: number) => {
     for (const t of c.takes) spent.set(t.total, (spent.get(t.total) ?? 0) + t.amount * rounds);
+  };
+  // of courses that could change places one order is enough: they are chosen one after another, each with no earlier days
+  // than the one before it, and none at all comes last
+  const before = alike.map((a, k) => alike.lastIndexOf(a, k - 1)).map((m, k) => (k === 0 ? -1 : m));
+  const late = (mask: number): number => (mask === 0 ? Infinity : mask);
+  const inTurn = (k: number, mask: number): boolean => {
+    const other = taken[before[k] as number];
+    return !other || late(other.mask) <= late(mask);
   };
   /** What mixing costs on top: days on which nobody of the group mixes it yet. @param mask the days of the rounds */
   const mixing = (k: number, mask: number): number => (sharesMix[k] ? bits(mask & ~(mixed.get(courses[k]?.mix ?? '') ?? 0)) * weights.mixes : 0);
@@ -98,6 +105,8 @@ export function withinGroup(
   /** @param cost of what is chosen @param sums by way: the same as it is reckoned there @param floors with the least of the others but for their mixing: what mixes today may save another's mixing */
   const descend = (many: number, cost: number, sums: readonly number[], floors: readonly number[], closed: Int32Array, heads: readonly Int32Array[]): void => {
     if (++steps > most) throw HARD;
+    // nothing that was found is lost, and where nothing is known yet it goes on until something is
+    if (--ground.purse.steps < 0 && best < Infinity) return;
     if (many === n) {
       if (cost < best) [best, found] = [cost, [...taken]];
       return;
@@ -109,7 +118,8 @@ export function withinGroup(
     let k = -1;
     let fewest = Infinity;
     for (let m = 0; m < n && fewest > 1; m++) {
-      if (taken[m]) continue;
+      // one that is like it goes first
+      if (taken[m] || ((before[m] as number) >= 0 && !taken[before[m] as number])) continue;
       const left = count(way, m, closed[m] as number, head[m] as number, room[by] as number, fewest);
       if (left < fewest) [k, fewest] = [m, left];
     }
@@ -121,7 +131,7 @@ export function withinGroup(
     for (let at = head[k] as number; at < list.length; at++) {
       const o = list[at] as Option;
       if ((floors[by] as number) + o.priced - cheapest >= best + way.paid) break;
-      if (o.mask & (closed[k] as number) || !affords(c, o.days.length)) continue;
+      if (o.mask & (closed[k] as number) || !affords(c, o.days.length) || !inTurn(k, o.mask)) continue;
       const mixes = mixing(k, o.mask);
       const before = mixed.get(c.mix ?? '') ?? 0;
       if (sharesMix[k]) mixed.set(c.mix ?? '', before | o.mask);
@@ -188,4 +198,14 @@ export function withinGroup(
   }
   const list = found as (Option | null)[] | null;
   return list && { cost: best, chosen: list as Option[], priced: ways[1] };
+}
+
+/** The best way of a course that nobody stands in the way of: it mixes for itself alone. */
+function alone({ sharesMix, weights }: Ground, { list }: Ways, i: number, under: number): { readonly cost: number; readonly chosen: readonly Option[] } | null {
+  let best: { cost: number; chosen: readonly Option[] } | null = null;
+  for (const o of list) {
+    const cost = o.cost + (sharesMix[i] ? o.days.length * weights.mixes : 0);
+    if (cost < (best?.cost ?? under)) best = { cost, chosen: [o] };
+  }
+  return best;
 }

@@ -10,7 +10,7 @@ const HELPERS_DAYS = 14;
 const KILLS_DAYS = 3;
 
 /** Days that two materials are kept from each other because together they burn. */
-function burns(a: LabelSheet, b: LabelSheet): number {
+export function burnDays(a: LabelSheet, b: LabelSheet): number {
   if (a.id === b.id) return 0;
   const [one, two] = [strictSheet(a), strictSheet(b)];
   const days = (x: LabelSheet, y: LabelSheet) => x.gaps.filter((g) => y.groups.some((own) => own === g.group)).map((g) => g.days);
@@ -22,7 +22,7 @@ function onSamePlants(a: Running, b: Running): number {
   const days: number[] = [];
   if (a.sheet && b.sheet) {
     // two things are not sprayed on the same leaves on one evening
-    days.push(1, burns(a.sheet, b.sheet));
+    days.push(1, burnDays(a.sheet, b.sheet));
     if (sameProduct(a.sheet, b.sheet)) days.push(a.line?.intervalDays ?? 0, b.line?.intervalDays ?? 0);
   }
   if (a.sheet) days.push(Math.ceil(keepOutMs(a.sheet) / DAY));

@@ -63,6 +63,7 @@ export function seasonOf(facts: SeasonFacts): Season {
     courses,
     evenings: eveningsOf(programme.rounds, built, courses, today, at),
     aims: programme.aims,
+    proven: programme.proven,
     stuck: stuck.map((s) => ({ ...s, day: addDays(today, s.day) })),
     model: built.model,
   };

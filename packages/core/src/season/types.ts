@@ -108,6 +108,8 @@ export interface Season {
   readonly courses: readonly CourseAhead[];
   readonly evenings: readonly Evening[];
   readonly aims: Aims;
+  /** Whether no better layout can be; else it is the best that was found, and breaks no limit either. */
+  readonly proven: boolean;
   /** Days set by hand that can not be kept, and why. */
   readonly stuck: readonly { readonly caseId: string; readonly day: LocalDay; readonly why: string }[];
   /** What was solved, for asking what would be otherwise. */

@@ -1,36 +1,17 @@
-import type { BlindSpot, Hush, Milestone, Planting, Treatment, Warning, Warnings } from '../api';
-import { findTrouble, regionOf, statusIn } from '../catalogue';
-import { inSentence, instant, sayProvenance, sayWhen, type Instant, type UnitSystem } from '../measure';
-import { addDays, dayOf, type LocalDay } from '../schedule';
-import { wateredAt, withWatering, type HourlyWeather, type Place, type WateredAt } from '../weather';
-import { daysOf, yearBegan } from './days';
-import { guardedBy } from './guarded';
+import type { BlindSpot, Hush, Warning, Warnings } from '../api';
+import { inSentence, instant, sayProvenance, sayWhen, type Instant } from '../measure';
+import { wateredAt } from '../weather';
+import { guardFor, leavesOf, openTo, outlookOf, seesUntil, type Leaves, type WarningFacts } from './outlook';
 import { reachBack } from './reach-back';
-import { WARNING_MODELS } from './models';
-import type { Found, Outlook, Sighting, WarningModel } from './types';
+import type { Found, Sighting, WarningModel } from './types';
 
+export { chancesOf, type Chance } from './chances';
 export { yearBegan } from './days';
 export { daySummaries } from './summary';
 export { FLIGHTS } from './models/flights';
 export { WARNING_MODELS } from './models';
+export type { WarningFacts } from './outlook';
 export type { WarningModel } from './types';
-
-const DAY = 86_400_000;
-/** Hours before now that a model of single hours goes by: a spell of rain can be that long (from memory). */
-const BACK_DAYS = 8;
-
-export interface WarningFacts {
-  readonly now: Instant;
-  readonly place: Place & { readonly country: string };
-  readonly units: UnitSystem;
-  readonly plantings: readonly Planting[];
-  /** Since the beginning of this growing year, and all that is foretold; ascending, with gaps. */
-  readonly hours: readonly HourlyWeather[];
-  readonly milestones: readonly Milestone[];
-  readonly hushes: readonly Hush[];
-  /** Those of the last weeks, on any planting. */
-  readonly treatments: readonly Treatment[];
-}
 
 const iso = (ms: number) => new Date(ms).toISOString();
 
@@ -40,56 +21,28 @@ const iso = (ms: number) => new Date(ms).toISOString();
  */
 export function warningsOf(facts: WarningFacts): Warnings {
   const { now, place } = facts;
-  const today = dayOf(now, place.zone);
-  // as leaves have them: what is watered from above has more of it than the rest of the garden
-  const known = new Map<WateredAt | null, Leaves>();
-  const as = (watered: WateredAt | null): Leaves => {
-    const before = known.get(watered);
-    if (before) return before;
-    const all = withWatering(facts.hours, watered, place);
-    const made = { days: daysOf(all, place.zone), hours: all.filter((h) => Date.parse(h.at) >= now - BACK_DAYS * DAY) };
-    known.set(watered, made);
-    return made;
-  };
+  const as = leavesOf(facts);
   const warnings: Warning[] = [];
   const blind: BlindSpot[] = [];
-  for (const planting of facts.plantings) {
-    if (planting.site !== 'outdoors') continue;
+  for (const { planting, model, troubleId } of openTo(facts)) {
     const watered = wateredAt(planting.about);
     const leaves = as(watered);
-    const own = facts.treatments.filter((t) => t.plantingId === planting.id);
-    for (const model of WARNING_MODELS) {
-      if (!model.hosts.includes(planting.hostId) || !model.stages.includes(planting.stage)) continue;
-      for (const troubleId of livingHere(model, place)) {
-        const guard = guardedBy(own, troubleId, leaves.hours, now);
-        const outlook = (sky: Leaves): Outlook => ({
-          now,
-          place,
-          units: facts.units,
-          planting,
-          ...sky,
-          seenOn: (what) => seenOn(facts.milestones, planting.id, what, today, place.latitude),
-          guardedLast: guard?.since ?? null,
+    const guard = guardFor(facts, planting, troubleId, leaves);
+    const outlook = (sky: Leaves) => outlookOf(facts, planting, sky, guard?.since ?? null);
+    const found: Found = facts.hours.length === 0 ? { blind: 'No weather is known here.' } : model.find(outlook(leaves));
+    const byWatering = wateredOnly(found, watered === null ? null : () => model.find(outlook(as(null))));
+    if ('blind' in found) blind.push({ plantingId: planting.id, troubleId, model: cardOf(model), asks: found.asks ?? null, why: found.blind });
+    else
+      for (const s of found.seen)
+        warnings.push({
+          ...told(withReachBack(byWatering(s), troubleId, now, place.zone), planting.id, troubleId, model),
+          guardedUntil: guard ? iso(guard.until) : null,
+          guardedBy: guard?.by ?? null,
+          hushed: hushOf(facts.hushes, planting.id, model.id, now),
         });
-        const found: Found = facts.hours.length === 0 ? { blind: 'No weather is known here.' } : model.find(outlook(leaves));
-        const byWatering = wateredOnly(found, watered === null ? null : () => model.find(outlook(as(null))));
-        if ('blind' in found) blind.push({ plantingId: planting.id, troubleId, model: cardOf(model), asks: found.asks ?? null, why: found.blind });
-        else
-          for (const s of found.seen)
-            warnings.push({
-              ...told(withReachBack(byWatering(s), troubleId, now, place.zone), planting.id, troubleId, model),
-              guardedUntil: guard ? iso(guard.until) : null,
-              guardedBy: guard?.by ?? null,
-              hushed: hushOf(facts.hushes, planting.id, model.id, now),
-            });
-      }
-    }
   }
   return { asOf: iso(now), seesUntil: seesUntil(facts.hours, now), warnings: warnings.sort(byPress), blind };
 }
-
-/** Weather as the leaves of a planting have it. */
-type Leaves = Pick<Outlook, 'days' | 'hours'>;
 
 /** Says of what only watering from above lets in that it does. @param dry the same without the watering; null where nothing is watered so */
 function wateredOnly(found: Found, dry: (() => Found) | null): (s: Sighting) => Sighting {
@@ -126,39 +79,9 @@ const told = (s: Sighting, plantingId: string, troubleId: string, model: Warning
   by: s.by === null ? null : iso(s.by),
 });
 
-/** Its troubles, but for those that are known not to live in these parts. */
-function livingHere(model: WarningModel, place: WarningFacts['place']): readonly string[] {
-  const region = regionOf(place);
-  return model.troubles.filter((id) => {
-    const trouble = findTrouble(id);
-    return trouble !== undefined && statusIn(trouble.range, region) !== 'absent';
-  });
-}
-
-/** The day on which it was last said to be seen, if that is of this growing year: months before it count, since buds swell early. */
-function seenOn(milestones: readonly Milestone[], plantingId: string, what: Milestone['what'], today: LocalDay, latitude: number): LocalDay | null {
-  const since = addDays(yearBegan(today, latitude), -EARLY_DAYS);
-  const days = milestones.flatMap((m) => (m.plantingId === plantingId && m.what === what && m.on !== null && m.on >= since && m.on <= today ? [m.on] : []));
-  return days.sort().at(-1) ?? null;
-}
-const EARLY_DAYS = 45;
-
 function hushOf(hushes: readonly Hush[], plantingId: string, modelId: string, now: Instant): Warning['hushed'] {
   const found = hushes.find((h) => h.on && h.plantingId === plantingId && h.modelId === modelId && (h.until === null || Date.parse(h.until) > now));
   return found ? { until: found.until } : null;
-}
-
-/** The end of the hours that follow on now without a gap. */
-function seesUntil(hours: readonly HourlyWeather[], now: Instant): string | null {
-  const HOUR = 3_600_000;
-  let end: number | null = null;
-  for (const h of hours) {
-    const at = Date.parse(h.at);
-    if (at + HOUR <= now) continue;
-    if (at > (end ?? Math.floor(now / HOUR) * HOUR)) break;
-    end = at + HOUR;
-  }
-  return end === null ? null : iso(end);
 }
 
 /** What can still be guarded against goes first, what is guarded or hushed last; then by its moment. */

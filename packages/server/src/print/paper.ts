@@ -23,7 +23,7 @@ const INSTEAD: Readonly<Record<string, string>> = {
 };
 
 /** Text that can be printed: what has no shape at all becomes a question mark rather than an error. */
-const printable = (font: PDFFont, text: string) => {
+export const printable = (font: PDFFont, text: string) => {
   const known = new Set(font.getCharacterSet());
   return Array.from(text.replace(/\s+/g, ' '), (c) => (known.has(c.codePointAt(0) ?? 0) ? c : (INSTEAD[c] ?? '?'))).join('');
 };

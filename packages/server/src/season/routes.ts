@@ -29,5 +29,8 @@ export function seasonRoutes(context: Context): Router {
     .get('/hushes', (req, res) => sendPart(req, res, hushes.list(), byId))
     .put('/hushes/:id', (req, res) => void res.json(saveHush(req.params.id, req.body)))
     .get('/warnings', (_req, res) => void res.json(warnings()))
+    .get('/season/board.pdf', async (_req, res) => {
+      res.type('application/pdf').send(Buffer.from(await context.work('board', programme(warnings()))));
+    })
     .get('/season', (_req, res) => void res.json(programme(warnings())));
 }

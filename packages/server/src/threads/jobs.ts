@@ -4,6 +4,7 @@ import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
 import type { SeasonView, ShedItem, Today } from '@sleetbrook/core/api';
 import { eventsOf, factsOf, seasonOf } from '@sleetbrook/core/season';
 import { shrink } from '../photos/shrink';
+import { boardPdf } from '../print/board';
 import { cardPdf } from '../print/card';
 import { labelPdf } from '../print/label';
 import { gardenIn } from '../garden-file/in';
@@ -33,6 +34,7 @@ export const jobs = {
   rates: (text: string) => readRates(text),
   label: ({ item, url }: { readonly item: ShedItem; readonly url: string }) => labelPdf(item, url),
   card: (card: Card) => cardPdf(card),
+  board: (view: SeasonView) => boardPdf(view),
   /** All that waits for a hand, with the rounds as they are best laid out. */
   calendar: ({ view, today, places }: { readonly view: SeasonView; readonly today: Today; readonly places: Readonly<Record<string, string>> }) =>
     eventsOf(seasonOf(factsOf(view)), today, (id) => places[id] ?? ''),

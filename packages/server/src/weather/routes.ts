@@ -1,5 +1,5 @@
 import express, { Router } from 'express';
-import { weatherDesk } from '@sleetbrook/core/house';
+import { climateDesk, weatherDesk } from '@sleetbrook/core/house';
 import { writing } from '../db/writing';
 import type { Context } from '../context';
 import { houseContext } from '../house/context';
@@ -14,12 +14,14 @@ export function weatherRoutes(context: Context): Router {
   const { db, clock, work } = context;
   let loading: Promise<void> = Promise.resolve();
   const desk = weatherDesk(houseContext(context));
+  const climate = climateDesk(houseContext(context));
   const saveSky = writing(db, desk.saveSky);
   const store = weatherStore(db);
   return Router()
     .get('/weather', (req, res) => void res.json(desk.read(req.query)))
     .get('/weather/station', (_req, res) => void res.json(context.station?.state() ?? NO_STATION))
     .get('/weather/days', (req, res) => void res.json(desk.days(req.query)))
+    .get('/weather/climate', (req, res) => void res.json(climate(req.query)))
     .put('/weather/sky/:id', (req, res) => void res.json(saveSky(req.params.id, req.body)))
     .get('/weather/file', (_req, res) => void res.json(store.span()))
     .put('/weather/file', express.text({ type: 'text/csv', limit: MOST_BYTES }), async (req, res) => {

@@ -1,7 +1,7 @@
 import type { Garden, Planting, WeatherDayView } from '@sleetbrook/core/api';
 import type { Instant } from '@sleetbrook/core/measure';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { Linking, View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
 import { Failed, Loading } from '../../ui/states';
@@ -46,7 +46,7 @@ export function ProgrammePart({ garden, plantings, now, days, warned }: Props) {
     <View>
       <Section>Rounds ahead</Section>
       <T>
-        {`${ahead === 0 ? 'No round is due within the fortnight.' : `${ahead === 1 ? 'One round' : `${String(ahead)} rounds`} in ${season.evenings.length === 1 ? 'one evening' : `${String(season.evenings.length)} evenings`}, no limit broken.`} ${bare === 0 ? 'Nothing goes bare.' : bare === 1 ? 'One day goes bare, and no evening would help.' : `${String(bare)} days go bare, and no evening would help.`}`}
+        {`${ahead === 0 ? 'No round is due within the fortnight.' : `${ahead === 1 ? 'One round' : `${String(ahead)} rounds`} in ${season.evenings.length === 1 ? 'one evening' : `${String(season.evenings.length)} evenings`}, no limit broken.`} ${sayBare(bare, season.proven)}`}
       </T>
       <View className="pt-3">
         <Fortnight season={season} days={days} warned={warned} />
@@ -64,6 +64,7 @@ export function ProgrammePart({ garden, plantings, now, days, warned }: Props) {
         <Button kind={by === 'evening' ? 'main' : 'quiet'} title="Evenings" onPress={() => setBy('evening')} />
         <Button kind={by === 'planting' ? 'main' : 'quiet'} title="Plantings" onPress={() => setBy('planting')} />
         <Button kind="quiet" title="What if" onPress={() => setTrying(true)} />
+        <Button kind="quiet" title="Print on one page" onPress={() => void Linking.openURL('/api/v1/season/board.pdf')} />
       </View>
       {by === 'evening' ? (
         <>
@@ -86,4 +87,11 @@ export function ProgrammePart({ garden, plantings, now, days, warned }: Props) {
       <WhatIfSheet open={trying} season={season} view={view} garden={garden} onClose={() => setTrying(false)} />
     </View>
   );
+}
+
+/** Days without protection. @param proven whether it is known that no other layout has fewer */
+export function sayBare(days: number, proven: boolean): string {
+  const bare = days === 0 ? 'Nothing goes bare' : days === 1 ? 'One day goes bare' : `${String(days)} days go bare`;
+  if (!proven) return `${bare}. There are too many like rounds to try every layout: this is the best of those that were tried.`;
+  return days === 0 ? `${bare}.` : `${bare}, and no evening would help.`;
 }

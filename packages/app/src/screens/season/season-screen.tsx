@@ -2,7 +2,7 @@ import { instant, sayWhen } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
 import { lazy, Suspense, useState } from 'react';
 import { View } from 'react-native';
-import { useGarden, useMilestones, usePlantings, useReadings, useWarnings, useWeatherDays } from '../../api/queries';
+import { useGarden, useClimate, useMilestones, usePlantings, useReadings, useWarnings, useWeatherDays } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
@@ -16,9 +16,11 @@ import { MilestoneRows } from './milestone-rows';
 import { sayReading, ReadingForm } from './reading-form';
 import { ProgrammePart } from './programme-part';
 import { ReadingRow } from './reading-row';
+import { UsualDays } from './usual-days';
 import { WarningRows } from './warning-rows';
 
 const Charts = lazy(() => import('./day-charts'));
+const SameWeeks = lazy(() => import('./same-weeks'));
 const BACK = [
   { days: 30, title: 'A month' },
   { days: 120, title: 'The season' },
@@ -45,6 +47,7 @@ export function SeasonScreen() {
   const now = useNow();
   const [back, setBack] = useState<number>(30);
   const days = useWeatherDays(back).data;
+  const climate = useClimate(back).data;
   const [fixing, setFixing] = useState<string | null>(null);
   if (told.error)
     return (
@@ -89,6 +92,7 @@ export function SeasonScreen() {
         {unread.map((why) => (
           <Row key={why} mark="wait" title={why} sub="Scab, rots and downy mildew hang on it." />
         ))}
+        {climate && <UsualDays climate={climate} plantings={plantings} units={garden.units} />}
         <MilestoneRows blind={blind} milestones={milestones} plantings={plantings} day={today} />
         <Section>Read by hand</Section>
         <ReadingRow garden={garden} now={now} asked />
@@ -116,6 +120,7 @@ export function SeasonScreen() {
             </View>
             <Suspense fallback={<Loading />}>
               <Charts days={days} today={today} units={garden.units} />
+              {climate && <SameWeeks climate={climate} units={garden.units} />}
             </Suspense>
           </View>
         )}
