@@ -16,7 +16,7 @@ function written(model: ProgrammeModel): Written {
   const rows: string[] = [];
   const binaries: string[] = [];
   const counted: string[] = [];
-  const aims: Record<keyof Aims, string[]> = { unanswered: [], bareDays: [], lapsed: [], harm: [], evenings: [], mixes: [], early: [], later: [] };
+  const aims: Record<keyof Aims, string[]> = { unanswered: [], bareDays: [], bareSoon: [], harm: [], evenings: [], mixes: [], early: [], later: [] };
   const x = (i: number, d: number) => `x_${String(i)}_${String(d)}`;
   const days = Array.from({ length: model.days }, (_, d) => d);
   /** By day and quarter hour: the starts that would still be at work then. */
@@ -80,16 +80,10 @@ function written(model: ProgrammeModel): Written {
       const u = `u_${String(i)}_${String(t)}`;
       binaries.push(u);
       aims.bareDays.push(term(1, u));
+      aims.bareSoon.push(term(model.days - t, u));
       const holding = on.filter((d) => d <= t && t < d + (c.holds[d] ?? 0));
       const through = c.wanted === null ? '' : ` + z_${String(i)}_${String(t)}`;
       rows.push(`${u} ${holding.map((d) => `+ ${x(i, d)}`).join(' ')}${through} >= 1`);
-      // it lapses on a bare day that comes after none; late before today is no new lapse
-      if (t > Math.max(0, c.due) || c.due >= 0) {
-        const g = `g_${String(i)}_${String(t)}`;
-        binaries.push(g);
-        aims.lapsed.push(term(1, g));
-        rows.push(t > Math.max(0, c.due) ? `${g} - ${u} + u_${String(i)}_${String(t - 1)} >= 0` : `${g} - ${u} >= 0`);
-      }
       if (c.wanted !== null) {
         const z = `z_${String(i)}_${String(t)}`;
         binaries.push(z);
@@ -136,16 +130,12 @@ function written(model: ProgrammeModel): Written {
   return { rows, binaries, counted, aims };
 }
 
-const STAGES: readonly (readonly (keyof Aims)[])[] = [
-  ['unanswered', 'bareDays', 'lapsed'],
-  ['harm', 'evenings', 'mixes'],
-  ['early', 'later'],
-];
+const STAGES: readonly (readonly (keyof Aims)[])[] = [['unanswered', 'bareDays'], ['bareSoon'], ['harm', 'evenings', 'mixes'], ['early', 'later']];
 /** More than any one aim comes to in a stage. */
 const STEP = 1000;
 
 /**
- * The best aims by HiGHS, in three stages so that no weight is too large for its tolerance; null where nothing can be.
+ * The best aims by HiGHS, in four stages so that no weight is too large for its tolerance; null where nothing can be.
  */
 export function byHighs(highs: Highs, model: ProgrammeModel): Aims | null {
   const { rows, binaries, counted, aims } = written(model);

@@ -153,6 +153,35 @@ describe('fire blight of the flowers', () => {
   });
 });
 
+describe('wet hours with days on which the gauge was missed', () => {
+  test('nothing seen is then not known, and what was seen is still told', () => {
+    const rose = [planting('rose')];
+    const gap = (wet: boolean) =>
+      weather('2026-06-15', 0, (d, h) => (d === 1 ? { unread: ['rain' as const] } : wet && d === 4 ? { temperatureC: 20, rainMm: h < 12 ? 1 : 0 } : {}));
+    expect(told('black-spot-wet', { plantings: rose, hours: gap(false) }).seen).toEqual([]);
+    const blind = warningsOf({ now: NOW, place: OHIO, units: 'metric', plantings: rose, hours: gap(false), milestones: [], hushes: [], treatments: [] }).blind;
+    expect(blind.filter((b) => b.troubleId === 'black-spot').map((b) => b.why)).toEqual([expect.stringContaining('ain')]);
+    const seenSpot = warningsOf({ now: NOW, place: OHIO, units: 'metric', plantings: rose, hours: gap(true), milestones: [], hushes: [], treatments: [] });
+    expect(seenSpot.warnings.some((w) => w.troubleId === 'black-spot')).toBe(true);
+    expect(seenSpot.blind.filter((b) => b.troubleId === 'black-spot')).toEqual([]);
+  });
+
+  test('rain of the day before wets flowers, too: fire blight on the day after a downpour', () => {
+    const apple = [planting('apple', { stage: 'flowering', stageOn: '2026-06-12' })];
+    // 3 mm on the 21st alone; the 22nd is dry, and wet by the day before
+    const hours = weather('2026-06-10', 4, (d, h) => ({ temperatureC: d < 12 ? 16 : h > 8 && h < 20 ? 30 : 16, rainMm: d === 11 && h === 22 ? 3 : 0 }));
+    const days = told('fire-blight-blossom', { plantings: apple, hours }).seen.map((w) => w.at);
+    expect(days).toEqual(['2026-06-22T00:00:00.000Z']);
+  });
+
+  test('the hour in which the day of the buds begins counts for leaf curl', () => {
+    const peach = [planting('peach', { stage: 'growing' })];
+    // thirteen wet hours from the very midnight on which the day begins
+    const hours = weather('2026-06-15', 3, (d, h) => ({ temperatureC: 10, rainMm: d === 6 && h < 11 ? 0.4 : 0 }));
+    expect(told('leaf-curl-rossi', { plantings: peach, hours, milestones: [seen('bud-swell', '2026-06-20')] }).seen).toHaveLength(1);
+  });
+});
+
 describe('peach leaf curl', () => {
   const peach = [planting('peach', { stage: 'growing' })];
   const wet = (mm: number, ahead = 3) => weather('2026-06-15', ahead, (d, h) => ({ temperatureC: 10, rainMm: d === 6 && h < 13 ? mm / 13 : 0 }));
@@ -179,6 +208,10 @@ test('three tens for grapes: the rain of two days, said before and after, and bl
   expect(told('grape-downy-tens', { plantings: vine, hours: rain(6, 6, 9) }).seen).toEqual([]);
   const unread = weather('2026-06-15', 0, () => ({ unread: ['rain'] }));
   expect(told('grape-downy-tens', { plantings: vine, hours: unread }).blind[0]?.why).toContain('without a gauge');
+  // a gauge that was read and dry is no blindness, and one that was missed on some days is
+  expect(told('grape-downy-tens', { plantings: vine, hours: weather('2026-06-15', 0, () => ({})) })).toEqual({ seen: [], blind: [] });
+  const missed = weather('2026-06-15', 0, (d) => (d === 2 ? { unread: ['rain'] } : {}));
+  expect(told('grape-downy-tens', { plantings: vine, hours: missed }).blind).toHaveLength(1);
 });
 
 describe('flights from the beginning of the year', () => {

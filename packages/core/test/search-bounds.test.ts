@@ -18,7 +18,7 @@ import { randomProgramme, seeded } from './random-programme';
 /** What the search goes by, of one garden; null where it has no way at all. */
 function laid(model: ProgrammeModel) {
   const patterns = model.courses.map((c) => patternsOf(model, c));
-  const weights = weightsFor(model, patterns);
+  const weights = weightsFor(model, patterns)?.weights;
   if (!weights || patterns.some((p) => p.length === 0)) return null;
   const ground = groundOf(model, weights, patterns);
   const ways = ground.options.map(waysOf);
@@ -119,7 +119,7 @@ test('ways within fewer days are those that take none of the others', () => {
         priced: i,
         unanswered: 0,
         bareDays: 0,
-        lapsed: 0,
+        bareSoon: 0,
         early: 0,
       }));
       const kept = waysWithin(waysOf(list), within);
@@ -232,6 +232,7 @@ describe('many courses that are alike', () => {
     expect(performance.now() - from).toBeLessThan(20_000);
     expect(rounds.length).toBeGreaterThan(30);
     expect(aims.evenings).toBeLessThanOrEqual(14);
-    expect(typeof proven).toBe('boolean');
+    // what comes last among the aims has no room in one exact number there
+    expect(proven).toBe(false);
   });
 });

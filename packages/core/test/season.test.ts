@@ -311,6 +311,27 @@ describe('figures of the programme', () => {
     expect(at('2026-06-14T20:40:00.000Z')).toEqual([]);
   });
 
+  test('that it stops for the picking is said only where the picking is near, and where its label waits for it', () => {
+    const why = (of: object) => course(laid([bt({ planting: { ...leeks, ...of } })]), 'bt').why;
+    expect(why({})).toBeNull();
+    expect(why({ pickFrom: null, pickUntil: null })).toBeNull();
+    const mancozeb = (pickFrom: string | null) =>
+      course(
+        laid([
+          courseFacts({
+            id: 'm',
+            planting: { ...apples, pickFrom, pickUntil: pickFrom && '2026-10-20' },
+            trouble: 'apple-scab',
+            control: 'mancozeb-spray',
+            done: [],
+          }),
+        ]),
+        'm',
+      ).why;
+    expect(mancozeb('2026-09-20')).not.toMatch(/picking/);
+    expect(mancozeb(null) ?? '').not.toMatch(/picking/);
+  });
+
   test('the last day away is a day away, the one after is not', () => {
     const s = laid([bt()], { garden: { ...LARKFOLD, away: [{ from: '2026-06-16', to: '2026-06-18' }] } });
     const why = (day: string) => course(s, 'bt').closed.find((c) => c.day === day)?.why;
@@ -325,6 +346,13 @@ describe('figures of the programme', () => {
       0;
     expect(held('growing')).toBeLessThanOrEqual(held('fruiting'));
     expect(held('flowering')).toBe(held('growing'));
+    // thirty millimetres tomorrow leave two fifths: new leaves take the rest, on a plant that has some
+    const washed = (stage: 'growing' | 'flowering' | 'fruiting') =>
+      laid([courseFacts({ id: 'm', planting: { ...apples, stage }, trouble: 'apple-scab', control: 'sulfur-spray', done: [] })], {
+        hours: dry(on('2026-06-16', 30)),
+      }).model.courses[0]?.holds[0] ?? 0;
+    expect(washed('growing')).toBeLessThan(washed('fruiting'));
+    expect(washed('flowering')).toBe(washed('growing'));
     const mancozeb = (stage: 'growing' | 'fruiting') =>
       laid([courseFacts({ id: 'm', planting: { ...apples, stage }, trouble: 'apple-scab', control: 'mancozeb-spray', done: [] })]).model.courses[0]?.holds ??
       [];
@@ -367,6 +395,8 @@ describe('figures of the programme', () => {
     // hours that keep people out are a day between it and work by hand on the same plants
     const hand = gap(of('sulfur-spray', 'apple-scab', 'sulfur'), of('hand-pick', 'codling-moth', 'hand'));
     expect(hand).toEqual([1]);
+    // four hours are a day too: nobody picks by hand among it on the same evening
+    expect(gap(of('copper-soap-spray', 'apple-scab', 'copper'), of('hand-pick', 'codling-moth', 'hand'))).toEqual([1]);
   });
 });
 

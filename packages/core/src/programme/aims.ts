@@ -1,18 +1,17 @@
 import { AIMS, type Aims, type CourseModel, type PlannedRound, type ProgrammeModel } from './types';
 
 /** What a set of days means for one course by itself. */
-export type OwnAims = Pick<Aims, 'unanswered' | 'bareDays' | 'lapsed' | 'early'>;
+export type OwnAims = Pick<Aims, 'unanswered' | 'bareDays' | 'bareSoon' | 'early'>;
 
 /**
- * A day is bare when the course is due, is not over, has not had all the rounds it wants, and no round holds on it; it
- * lapses each time bare days begin. What was late before today has lapsed already.
+ * A day is bare when the course is due, is not over, has not had all the rounds it wants, and no round holds on it. The
+ * sooner it is, the more it counts: where there are rounds for some days only, they are not saved up for the last ones.
  * @param days rising
  */
 export function courseAims(model: Pick<ProgrammeModel, 'days'>, c: CourseModel, days: readonly number[]): OwnAims {
   const end = Math.min(model.days, c.until);
   let bareDays = 0;
-  let lapsed = 0;
-  let wasBare = c.due < 0;
+  let bareSoon = 0;
   let done = 0;
   let early = 0;
   let holdsTo = c.due;
@@ -24,9 +23,9 @@ export function courseAims(model: Pick<ProgrammeModel, 'days'>, c: CourseModel, 
     }
     const through = c.wanted !== null && done >= c.wanted;
     const bare = day >= c.due && !through && day >= holdsTo;
-    if (bare) bareDays++;
-    if (bare && !wasBare) lapsed++;
-    wasBare = bare;
+    if (!bare) continue;
+    bareDays++;
+    bareSoon += model.days - day;
   }
   // days are counted to the end of the course; rounds set by hand may lie behind it
   for (; done < days.length; done++) {
@@ -35,21 +34,21 @@ export function courseAims(model: Pick<ProgrammeModel, 'days'>, c: CourseModel, 
     holdsTo = Math.max(holdsTo, day + (c.holds[day] ?? 0));
   }
   const unanswered = c.warnings.filter((w) => !days.some((d) => d >= w.from && d <= w.to)).length;
-  return { unanswered, bareDays, lapsed, early };
+  return { unanswered, bareDays, bareSoon, early };
 }
 
 /** How good a programme is, by the aims in their order. */
 export function aimsOf(model: ProgrammeModel, rounds: readonly Pick<PlannedRound, 'course' | 'day'>[]): Aims {
   const of = new Map<string, number[]>(model.courses.map((c) => [c.id, []]));
   for (const r of rounds) of.get(r.course)?.push(r.day);
-  const sum = { unanswered: 0, bareDays: 0, lapsed: 0, harm: 0, early: 0, later: 0 };
+  const sum = { unanswered: 0, bareDays: 0, bareSoon: 0, harm: 0, early: 0, later: 0 };
   const mixes = new Set<string>();
   for (const c of model.courses) {
     const days = (of.get(c.id) ?? []).sort((a, b) => a - b);
-    const { unanswered, bareDays, lapsed, early } = courseAims(model, c, days);
+    const { unanswered, bareDays, bareSoon, early } = courseAims(model, c, days);
     sum.unanswered += unanswered;
     sum.bareDays += bareDays;
-    sum.lapsed += lapsed;
+    sum.bareSoon += bareSoon;
     sum.early += early;
     sum.harm += c.harm * days.length;
     sum.later += days.reduce((a, b) => a + b, 0);

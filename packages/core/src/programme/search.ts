@@ -30,13 +30,13 @@ export function bestProgramme(model: ProgrammeModel): Programme | NoProgramme {
   const patterns = model.courses.map((c) => patternsOf(model, c));
   const stuck = model.courses.filter((_, i) => patterns[i]?.length === 0).map((c) => c.id);
   if (stuck.length > 0) return { stuck };
-  const weights = weightsFor(model, patterns);
-  if (!weights || model.courses.length > MOST_COURSES) throw new RangeError('Too many courses to plan at once.');
-  const ground = groundOf(model, weights, patterns);
+  const weighed = weightsFor(model, patterns);
+  if (!weighed || model.courses.length > MOST_COURSES) throw new RangeError('Too many courses to plan at once.');
+  const ground = groundOf(model, weighed.weights, patterns);
   const found = searchDays(ground);
   if (!found) return { stuck: model.courses.filter((c) => c.fixed.length > 0).map((c) => c.id) };
   const rounds = laidOut(model, found);
-  return { rounds, aims: aimsOf(model, rounds), proven: ground.purse.steps >= 0 };
+  return { rounds, aims: aimsOf(model, rounds), proven: weighed.whole && ground.purse.steps >= 0 };
 }
 
 type Chosen = readonly Option[];

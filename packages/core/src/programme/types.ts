@@ -80,8 +80,8 @@ export interface Aims {
   readonly unanswered: number;
   /** Days on which something that should be guarded is not. */
   readonly bareDays: number;
-  /** How often such days begin. */
-  readonly lapsed: number;
+  /** Those days, each counted by how many of the days that are planned are left then: sooner is worse. */
+  readonly bareSoon: number;
   /** Harm of all rounds. */
   readonly harm: number;
   /** Days on which somebody has to go out. */
@@ -102,4 +102,4 @@ export interface Programme {
 }
 
 /** From the worst to the least. */
-export const AIMS: readonly (keyof Aims)[] = ['unanswered', 'bareDays', 'lapsed', 'harm', 'evenings', 'mixes', 'early', 'later'];
+export const AIMS: readonly (keyof Aims)[] = ['unanswered', 'bareDays', 'bareSoon', 'harm', 'evenings', 'mixes', 'early', 'later'];

@@ -6,28 +6,47 @@ export type Weights = Readonly<Record<keyof Aims, number>>;
 
 /** Whole numbers up to here are exact. */
 const EXACT = 2 ** 53;
+/** What goes unweighed first where a garden is too large for one number to hold all aims. */
+const LEAST: readonly (keyof Aims)[] = ['later', 'early'];
 
-/** @returns null where the garden is too large for one number to hold all aims exactly */
-export function weightsFor(model: ProgrammeModel, patterns: readonly (readonly Pattern[])[]): Weights | null {
+/**
+ * @returns `whole` false where the last aims had to be left out; null where the garden is too large even so
+ */
+export function weightsFor(model: ProgrammeModel, patterns: readonly (readonly Pattern[])[]): { readonly weights: Weights; readonly whole: boolean } | null {
+  for (let without = 0; without <= LEAST.length; without++) {
+    const weights = weighed(model, patterns, new Set(LEAST.slice(0, without)));
+    if (weights) return { weights, whole: without === 0 };
+  }
+  return null;
+}
+
+function weighed(model: ProgrammeModel, patterns: readonly (readonly Pattern[])[], without: ReadonlySet<keyof Aims>): Weights | null {
   const most = (of: (p: Pattern, c: CourseModel) => number): number =>
     model.courses.reduce((sum, c, i) => sum + (patterns[i] ?? []).reduce((m, p) => Math.max(m, of(p, c)), 0), 0);
-  const later = 1;
-  const early = later * (most((p) => p.days.reduce((a, b) => a + b, 0)) + 1);
-  const mixes = early * (most((p) => p.early) + 1);
-  const evenings = mixes * (most((p, c) => (c.mix === null ? 0 : p.days.length)) + 1);
-  const harm = evenings * (model.days + 1);
-  const lapsed = harm * (most((p, c) => c.harm * p.days.length) + 1);
-  const bareDays = lapsed * (most((p) => p.lapsed) + 1);
-  const unanswered = bareDays * (most((p) => p.bareDays) + 1);
-  const all = unanswered * (most((p) => p.unanswered) + 1);
-  return all < EXACT ? { unanswered, bareDays, lapsed, harm, evenings, mixes, early, later } : null;
+  const ranges: readonly (readonly [keyof Aims, () => number])[] = [
+    ['later', () => most((p) => p.days.reduce((a, b) => a + b, 0))],
+    ['early', () => most((p) => p.early)],
+    ['mixes', () => most((p, c) => (c.mix === null ? 0 : p.days.length))],
+    ['evenings', () => model.days],
+    ['harm', () => most((p, c) => c.harm * p.days.length)],
+    ['bareSoon', () => most((p) => p.bareSoon)],
+    ['bareDays', () => most((p) => p.bareDays)],
+    ['unanswered', () => most((p) => p.unanswered)],
+  ];
+  const out: Partial<Record<keyof Aims, number>> = {};
+  let weight = 1;
+  for (const [aim, range] of ranges) {
+    out[aim] = without.has(aim) ? 0 : weight;
+    if (!without.has(aim)) weight *= range() + 1;
+  }
+  return weight < EXACT ? (out as Weights) : null;
 }
 
 /** What a pattern costs by itself: all aims but those that courses share. */
 export const ownCost = (w: Weights, c: CourseModel, p: Pattern): number =>
   p.unanswered * w.unanswered +
   p.bareDays * w.bareDays +
-  p.lapsed * w.lapsed +
+  p.bareSoon * w.bareSoon +
   c.harm * p.days.length * w.harm +
   p.early * w.early +
   p.days.reduce((a, b) => a + b, 0) * w.later;

@@ -44,7 +44,7 @@ const count = (n: number, one: string, many: string) => (n === 1 ? one : `${Stri
 const MORE: Readonly<Record<keyof Aims, (n: number) => string>> = {
   unanswered: (n) => `${count(n, 'a warning', 'warnings')} would go unanswered`,
   bareDays: (n) => count(n, 'a day without protection', 'days without protection'),
-  lapsed: (n) => `protection would run out ${count(n, 'once more', 'times more')}`,
+  bareSoon: () => 'the days without protection come sooner',
   harm: () => 'more or harsher rounds',
   evenings: (n) => `${count(n, 'an evening', 'evenings')} out more`,
   mixes: (n) => `${count(n, 'a mix', 'mixes')} more`,
@@ -54,7 +54,7 @@ const MORE: Readonly<Record<keyof Aims, (n: number) => string>> = {
 const LESS: Readonly<Record<keyof Aims, (n: number) => string>> = {
   unanswered: (n) => `${count(n, 'a warning', 'warnings')} more answered in time`,
   bareDays: (n) => `${count(n, 'a day', 'days')} less without protection`,
-  lapsed: (n) => `protection runs out ${count(n, 'once', 'times')} less`,
+  bareSoon: () => 'the days without protection come later',
   harm: () => 'fewer or milder rounds',
   evenings: (n) => `${count(n, 'an evening', 'evenings')} out less`,
   mixes: (n) => `${count(n, 'a mix', 'mixes')} less`,
@@ -64,7 +64,10 @@ const LESS: Readonly<Record<keyof Aims, (n: number) => string>> = {
 
 /** What one programme costs against another, what weighs most first; empty where they are as good. */
 export const costAgainst = (now: Aims, then: Aims): string[] =>
-  AIMS.filter((a) => then[a] !== now[a]).map((a) => (then[a] > now[a] ? MORE[a](then[a] - now[a]) : LESS[a](now[a] - then[a])));
+  // more days without protection count sooner or later by themselves
+  AIMS.filter((a) => then[a] !== now[a] && (a !== 'bareSoon' || then.bareDays === now.bareDays)).map((a) =>
+    then[a] > now[a] ? MORE[a](then[a] - now[a]) : LESS[a](now[a] - then[a]),
+  );
 
 /** What would be otherwise, course by course, and what it costs in all. */
 export interface Otherwise {
