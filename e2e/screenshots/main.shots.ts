@@ -1,8 +1,7 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
-import { expect, larkfold, test } from '../fixtures';
+import { larkfold, test } from '../fixtures';
 import { lookAtSky, openCase, plant, runningCourse, settle } from '../journeys/kit';
-import { TestServer } from '../server';
 
 const DIR = join(__dirname, '../../docs/screenshots');
 const PHONE = { width: 390, height: 844 };
@@ -191,7 +190,13 @@ test.describe('a garden of its own, where nothing is made up', () => {
       data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...hours].join('\n'),
     });
     const bt = { controlId: 'bt-spray', openedAt: '2026-07-01T18:00:00Z' };
-    await runningCourse(page, { ...bt, plantingId: leeks, troubleId: 'leek-moth', done: ['2026-07-02T20:10:00Z', '2026-07-08T20:10:00Z'], areaM2: 6 });
+    const moths = await runningCourse(page, {
+      ...bt,
+      plantingId: leeks,
+      troubleId: 'leek-moth',
+      done: ['2026-07-02T20:10:00Z', '2026-07-08T20:10:00Z'],
+      areaM2: 6,
+    });
     await runningCourse(page, { ...bt, plantingId: greens, troubleId: 'cabbage-white', done: ['2026-07-08T20:30:00Z'], areaM2: 5 });
     await runningCourse(page, {
       plantingId: apples,
@@ -214,6 +219,10 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByText('Rounds ahead').waitFor();
     await page.waitForTimeout(800);
     await shot(page, 'season-dark');
+    await page.emulateMedia({ colorScheme: 'light' });
+    await page.goto(`/cases/${moths}`);
+    await page.getByRole('button', { name: /^3rd round: / }).scrollIntoViewIfNeeded();
+    await shot(page, 'course');
   });
 
   test('names: found by one’s own words, not settled', async ({ page, server }) => {
@@ -249,30 +258,4 @@ test.describe('a garden of its own, where nothing is made up', () => {
     await page.getByRole('button', { name: 'Not settled: keep watching' }).waitFor();
     await shot(page, 'not-settled');
   });
-});
-
-test('the household: one more device, and a copy that is looked into', async ({ browser }) => {
-  const house = new TestServer(true, false, { SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0' });
-  await house.start();
-  try {
-    await expect.poll(() => house.printed).toContain('Where that fails');
-    const page = await browser.newPage({ baseURL: house.base, viewport: PHONE });
-    await page.goto('/');
-    await page.getByLabel('Words or passcode').fill(/and type: ([a-z ]+)\n/.exec(house.printed)?.[1] ?? '');
-    await page.getByLabel('This device is').fill('Phone in the shed');
-    await page.getByRole('button', { name: 'Let it in' }).click();
-    await page.getByRole('heading', { name: 'Let this device in' }).waitFor({ state: 'hidden' });
-    await page.request.post('/api/v1/copies');
-    await page.goto('/settings');
-    await page.getByRole('button', { name: 'Let one more in' }).scrollIntoViewIfNeeded();
-    await page.getByRole('button', { name: 'Let one more in' }).click();
-    await page.getByText(/^They let in one device/).waitFor();
-    await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByRole('button', { name: /^Open the copy of/ }).click();
-    await page.getByRole('button', { name: 'Put it back' }).waitFor();
-    await shot(page, 'copies');
-    await page.close();
-  } finally {
-    await house.stop();
-  }
 });
