@@ -177,7 +177,7 @@ describe('wet hours with days on which the gauge was missed', () => {
   test('the hour in which the day of the buds begins counts for leaf curl', () => {
     const peach = [planting('peach', { stage: 'growing' })];
     // thirteen wet hours from the very midnight on which the day begins
-    const hours = weather('2026-06-15', 3, (d, h) => ({ temperatureC: 10, rainMm: d === 6 && h < 11 ? 0.4 : 0 }));
+    const hours = weather('2026-06-15', 3, (d, h) => ({ temperatureC: 10, rainMm: d === 5 && h < 11 ? 0.4 : 0 }));
     expect(told('leaf-curl-rossi', { plantings: peach, hours, milestones: [seen('bud-swell', '2026-06-20')] }).seen).toHaveLength(1);
   });
 });
