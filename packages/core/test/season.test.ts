@@ -282,6 +282,36 @@ describe('all courses of a garden', () => {
   });
 });
 
+test('a flight that warmth brings draws the round to its day; one that is long past asks for nothing', () => {
+  const moth = courseFacts({ id: 'm', planting: apples, trouble: 'codling-moth', control: 'bt-spray', done: ['2026-06-12T20:00:00.000Z'] });
+  const hatch = (at: string, of: Partial<Warning> = {}): Warning => ({
+    key: `hatch ${at}`,
+    plantingId: apples.id,
+    troubleId: 'codling-moth',
+    model: { id: 'codling-hatch', name: '', needs: '', source: '' },
+    is: 'due',
+    at,
+    sure: 'reckoned',
+    saw: '',
+    act: '',
+    by: at,
+    guardedUntil: null,
+    guardedBy: null,
+    hushed: null,
+    ...of,
+  });
+  const asked = (w: Warning) => seasonOf(seasonFacts(NOW, [moth], { hours: dry(), warnings: [w] })).model.courses[0]?.warnings.map((x) => [x.from, x.to]);
+  // the seventeenth at Newcastle: three days on
+  expect(asked(hatch('2026-06-16T23:00:00.000Z'))).toEqual([[2, 6]]);
+  expect(asked(hatch('2026-06-12T23:00:00.000Z'))).toEqual([[0, 2]]);
+  expect(asked(hatch('2026-06-09T23:00:00.000Z'))).toEqual([]);
+  expect(asked(hatch('2026-06-16T23:00:00.000Z', { is: 'came' }))).toEqual([]);
+  expect(asked(hatch('2026-06-16T23:00:00.000Z', { guardedUntil: '2026-06-20T00:00:00.000Z' }))).toEqual([]);
+  const s = seasonOf(seasonFacts(NOW, [moth], { hours: dry(), warnings: [hatch('2026-06-19T23:00:00.000Z')] }));
+  expect(s.aims.unanswered).toBe(0);
+  expect(days(s, 'm').some((d) => d >= '2026-06-19' && d <= '2026-06-23')).toBe(true);
+});
+
 describe('figures of the programme', () => {
   const laid = (courses: ReturnType<typeof bt>[], of: Partial<SeasonFacts> = {}, now = NOW) => seasonOf(seasonFacts(now, courses, { hours: dry(), ...of }));
 

@@ -122,11 +122,19 @@ function dueOf(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): 
     : { on: soonest, why: `It has worn off; not sooner than ${String(r.least)} days after the last.` };
 }
 
-/** Days on which a round answers a warning: so that it is on before, or while it still reaches back. */
+/** What warmth brings (eggs that hatch, moths that fly) is met from the day before to so many days after (from memory). */
+const FLIGHT = { before: 1, after: 3 } as const;
+
+/** Days on which a round answers a warning: so that it is on before, or while it still reaches back; of a flight, about its day. */
 function askedOf(r: Running, season: SeasonFacts, zone: string, today: LocalDay): CourseModel['warnings'] {
   return season.warnings.flatMap((w) => {
     const mine = w.plantingId === r.facts.planting.id && w.troubleId === r.trouble.id;
-    if (!mine || w.is !== 'coming' || w.hushed || w.guardedUntil !== null) return [];
+    if (!mine || w.is === 'came' || w.hushed || w.guardedUntil !== null) return [];
+    if (w.is === 'due') {
+      const day = dayNumber(today, dayOf(instant(Date.parse(w.at)), zone));
+      const [from, to] = [Math.max(0, day - FLIGHT.before), Math.min(HORIZON_DAYS - 1, day + FLIGHT.after)];
+      return to < from ? [] : [{ id: w.key, from, to }];
+    }
     const to = dayNumber(today, dayOf(instant(Date.parse(w.by ?? w.at)), zone));
     if (to < 0 || to >= HORIZON_DAYS) return [];
     const from = Math.max(0, dayNumber(today, dayOf(instant(Date.parse(w.at)), zone)) - Math.max(1, r.course.every.min));
