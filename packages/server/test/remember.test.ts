@@ -23,6 +23,7 @@ const READS = [
   '/walks',
   '/walk-plan?except=none',
   '/weather?hours=24',
+  '/weather/climate?back=30',
   '/shed-items',
   '/sheets',
 ];

@@ -4,7 +4,7 @@ import type { Db } from '../db/open';
 
 /** What is put together from the garden alone, and from the minute. */
 const FROM_THE_GARDEN =
-  /^\/(garden|plantings|sprayers|shed-items|batches|walks|walk-plan|cases|treatments|sheets|confirmations|today|weather|weather\/days|readings|milestones|hushes|warnings|season)$/;
+  /^\/(garden|plantings|sprayers|shed-items|batches|walks|walk-plan|cases|treatments|sheets|confirmations|today|weather|weather\/days|weather\/climate|readings|milestones|hushes|warnings|season)$/;
 const MINUTE_MS = 60_000;
 /** No more is kept than this, bytes: some screens of every device of a household. */
 const MOST_BYTES = 4_000_000;
