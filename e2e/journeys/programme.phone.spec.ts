@@ -166,7 +166,13 @@ test.describe('out of reach', () => {
     await page.getByRole('button', { name: 'Close' }).click();
     await expect.poll(async () => page.evaluate(async () => (await indexedDB.databases()).length)).toBeGreaterThan(0);
     await page.waitForTimeout(2500);
+    const made = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Print on one page' }).click();
+    expect((await made).suggestedFilename()).toBe('season.pdf');
     await context.setOffline(true);
+    // paper is made at home: that is said here, and nothing is lost by it
+    await page.getByRole('button', { name: 'Print on one page' }).click();
+    await expect(page.getByText(/^Paper is made at home/)).toBeVisible();
     await page
       .getByRole('button', { name: /^Leeks/ })
       .first()

@@ -303,10 +303,18 @@ test('a flight that warmth brings draws the round to its day; one that is long p
   const asked = (w: Warning) => seasonOf(seasonFacts(NOW, [moth], { hours: dry(), warnings: [w] })).model.courses[0]?.warnings.map((x) => [x.from, x.to]);
   // the seventeenth at Newcastle: three days on
   expect(asked(hatch('2026-06-16T23:00:00.000Z'))).toEqual([[2, 6]]);
-  expect(asked(hatch('2026-06-12T23:00:00.000Z'))).toEqual([[0, 2]]);
   expect(asked(hatch('2026-06-09T23:00:00.000Z'))).toEqual([]);
   expect(asked(hatch('2026-06-16T23:00:00.000Z', { is: 'came' }))).toEqual([]);
   expect(asked(hatch('2026-06-16T23:00:00.000Z', { guardedUntil: '2026-06-20T00:00:00.000Z' }))).toEqual([]);
+  // a round within its days has met it, whether it guards or not: it is not asked for again each evening
+  const after = (done: readonly string[]) =>
+    seasonOf(
+      seasonFacts(NOW, [courseFacts({ id: 's', planting: apples, trouble: 'codling-moth', control: 'bt-spray', done })], {
+        hours: dry(),
+        warnings: [hatch('2026-06-13T23:00:00.000Z')],
+      }),
+    ).model.courses[0]?.warnings.length;
+  expect([after(['2026-06-08T20:00:00.000Z']), after(['2026-06-13T20:00:00.000Z'])]).toEqual([1, 0]);
   const s = seasonOf(seasonFacts(NOW, [moth], { hours: dry(), warnings: [hatch('2026-06-19T23:00:00.000Z')] }));
   expect(s.aims.unanswered).toBe(0);
   expect(days(s, 'm').some((d) => d >= '2026-06-19' && d <= '2026-06-23')).toBe(true);

@@ -21,7 +21,7 @@ const LEAST_YEARS = 3;
 /** A year that lacks more of its coming hours is not laid under the forecast. */
 const LEAST_SHARE = 0.9;
 
-const querySchema = z.object({ back: z.coerce.number().int().min(1, 'At least 1 day.').max(365, 'At most 365 days.').default(30) });
+const querySchema = z.object({ back: z.coerce.number().int().min(1, 'At least 1 day.').max(120, 'At most 120 days.').default(30) });
 
 /** The same day so many years before; the last of February for one that is not there. */
 export function yearsBefore(day: LocalDay, years: number): LocalDay {

@@ -132,8 +132,10 @@ function askedOf(r: Running, season: SeasonFacts, zone: string, today: LocalDay)
     if (!mine || w.is === 'came' || w.hushed || w.guardedUntil !== null) return [];
     if (w.is === 'due') {
       const day = dayNumber(today, dayOf(instant(Date.parse(w.at)), zone));
-      const [from, to] = [Math.max(0, day - FLIGHT.before), Math.min(HORIZON_DAYS - 1, day + FLIGHT.after)];
-      return to < from ? [] : [{ id: w.key, from, to }];
+      const [from, to] = [day - FLIGHT.before, Math.min(HORIZON_DAYS - 1, day + FLIGHT.after)];
+      // what leaves nothing behind guards nothing, and has met it all the same
+      const met = r.done.some((d) => dayNumber(today, dayOf(d.at, zone)) >= from);
+      return met || to < Math.max(0, from) ? [] : [{ id: w.key, from: Math.max(0, from), to }];
     }
     const to = dayNumber(today, dayOf(instant(Date.parse(w.by ?? w.at)), zone));
     if (to < 0 || to >= HORIZON_DAYS) return [];

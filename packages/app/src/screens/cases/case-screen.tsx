@@ -211,7 +211,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     // one more round of a course is one stone: nothing was decided, and its amounts and hour stand in the record
     const over = l.treatmentId !== null;
     const number = roundNumber(c.laps, i);
-    const oneMoreRound = over && number > 1;
+    const oneMoreRound = over && number > 1 && l.also.length === 0 && l.whyHigher === c.laps[i - 1]?.whyHigher;
 
     if (!oneMoreRound)
       stations.push({

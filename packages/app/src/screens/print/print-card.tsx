@@ -1,8 +1,6 @@
 import type { Card } from '@sleetbrook/core/mix';
-import { useMutation } from '@tanstack/react-query';
 import { printCard } from '../../api/print';
-import { Button } from '../../ui/button';
-import { Failed } from '../../ui/states';
+import { PrintPaper } from './print-paper';
 
 const fileName = (title: string) =>
   `${
@@ -13,19 +11,12 @@ const fileName = (title: string) =>
   }.pdf`;
 
 /** Hands a card over as a PDF, to print or to keep. */
-export function PrintCard({ card, title = 'Print this as a card' }: { readonly card: () => Card; readonly title?: string }) {
-  const print = useMutation({
-    mutationFn: async () => {
+export const PrintCard = ({ card, title = 'Print this as a card' }: { readonly card: () => Card; readonly title?: string }) => (
+  <PrintPaper
+    title={title}
+    make={async () => {
       const made = card();
-      const url = URL.createObjectURL(await printCard(made));
-      Object.assign(document.createElement('a'), { href: url, download: fileName(made.title) }).click();
-      setTimeout(() => URL.revokeObjectURL(url), 60_000);
-    },
-  });
-  return (
-    <>
-      {print.error && <Failed error={print.error} />}
-      <Button kind="quiet" title={title} busy={print.isPending} onPress={() => print.mutate()} />
-    </>
-  );
-}
+      return { name: fileName(made.title), paper: await printCard(made) };
+    }}
+  />
+);

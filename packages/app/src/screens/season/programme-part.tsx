@@ -1,12 +1,14 @@
 import type { Garden, Planting, WeatherDayView } from '@sleetbrook/core/api';
 import type { Instant } from '@sleetbrook/core/measure';
 import { useState } from 'react';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { sayDate } from '../garden/say-picking';
+import { printSeason } from '../../api/print';
+import { PrintPaper } from '../print/print-paper';
 import { useWide } from '../shell';
 import { Board } from './board';
 import { CourseRows } from './course-rows';
@@ -64,7 +66,7 @@ export function ProgrammePart({ garden, plantings, now, days, warned }: Props) {
         <Button kind={by === 'evening' ? 'main' : 'quiet'} title="Evenings" onPress={() => setBy('evening')} />
         <Button kind={by === 'planting' ? 'main' : 'quiet'} title="Plantings" onPress={() => setBy('planting')} />
         <Button kind="quiet" title="What if" onPress={() => setTrying(true)} />
-        <Button kind="quiet" title="Print on one page" onPress={() => void Linking.openURL('/api/v1/season/board.pdf')} />
+        <PrintPaper title="Print on one page" make={async () => ({ name: 'season.pdf', paper: await printSeason() })} />
       </View>
       {by === 'evening' ? (
         <>

@@ -67,7 +67,8 @@ export function SeasonScreen() {
   const today = dayOf(now, garden.zone);
   const ahead = (days ?? []).filter((d) => d.day >= today);
   const warned = open.filter((w) => w.is === 'coming').map((w) => dayOf(instant(Date.parse(w.at)), garden.zone));
-  const noWeather = blind.some((b) => b.asks === null && b.why === 'No weather is known here.');
+  // also where nothing grows that a model tells of: no weather is never a clean bill
+  const noWeather = days?.length === 0 || blind.some((b) => b.asks === null && b.why === 'No weather is known here.');
   const unread = [...new Set(blind.filter((b) => b.asks === null && !noWeather).map((b) => b.why))];
   const sees = seesUntil ? `Sees to ${sayWhen(instant(Date.parse(seesUntil)), now, garden.zone)}.` : 'No hour ahead is known: only what has come can be told.';
   return (
