@@ -96,7 +96,7 @@ function Told({
           <T kind="muted">
             {w.hushed.until ? `Put off until ${sayWhen(instant(Date.parse(w.hushed.until)), now, garden.zone)}.` : 'Silenced for this planting.'}
           </T>
-          <Button kind="quiet" title="Tell of it again" busy={save.isPending} onPress={() => hush(null, false)} />
+          <Button kind="quiet" title="Tell of it again" busy={save.isPending || !hushes} onPress={() => hush(null, false)} />
         </>
       ) : (
         <>
