@@ -93,7 +93,8 @@ test('what is asked again within fewer days is answered the same, with prices of
       const g = groups.find((x) => x.includes(i)) ?? [];
       if (g.length < 2) return null;
       const way = pricesOf(ground, ways, g, Infinity);
-      return { ways: way.lists[g.indexOf(i)] as Ways, paid: way.paid };
+      const k = g.indexOf(i);
+      return { ways: way.lists[k] as Ways, paid: way.paid, on: way.on?.[k] ?? null };
     });
     const known = new Map();
     const random = seeded(seed);

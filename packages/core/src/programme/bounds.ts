@@ -24,14 +24,12 @@ export function boundsOf(
   priced: readonly (Reckoned | null)[],
 ): Float64Array {
   const n = days.length;
-  const packed = (mask: number) => days.reduce((m, d, i) => (mask & (1 << d) ? m | (1 << i) : m), 0);
   const bound = new Float64Array(1 << n);
   for (let set = 0; set < bound.length; set++) bound[set] = bits(set) * weights.evenings;
   groups.forEach((group, g) => {
     const least = new Float64Array(1 << n).fill(floors[g] ?? 0);
     const raise = (lists: readonly Ways[], paid: number) => {
-      const sum = togetherWithin(model, group, lists, packed, n, weights.mixes);
-      for (let set = 0; set < sum.length; set++) least[set] = Math.max(least[set] as number, (sum[set] as number) - paid);
+      raiseTo(least, togetherWithin(model, group, lists, days, weights.mixes), paid);
     };
     raise(
       group.map((i) => ways[i] as Ways),
@@ -39,37 +37,27 @@ export function boundsOf(
     );
     const way = priced[g];
     if (way && way.paid > 0) raise(way.lists, way.paid);
-    for (let set = 0; set < bound.length; set++) bound[set] = (bound[set] as number) + (least[set] as number);
+    addTo(bound, least);
   });
   return bound;
 }
 
 /** For every set of days: the sum of the least that courses of a group are reckoned to cost one by one. */
-function togetherWithin(
-  model: ProgrammeModel,
-  group: readonly number[],
-  lists: readonly Ways[],
-  packed: (mask: number) => number,
-  n: number,
-  mixing: number,
-): Float64Array {
-  const sum = new Float64Array(1 << n);
-  const [own, mixed] = [new Float64Array(1 << n), new Float64Array(1 << n)];
-  const more = new Map(sharedMixes(model, group).map((mix) => [mix, new Float64Array(1 << n)]));
+function togetherWithin(model: ProgrammeModel, group: readonly number[], lists: readonly Ways[], days: readonly number[], mixing: number): Float64Array {
+  const sets = 1 << days.length;
+  const sum = new Float64Array(sets);
+  const more = new Map(sharedMixes(model, group).map((mix) => [mix, new Float64Array(sets)]));
   group.forEach((i, k) => {
-    cheapestWithin(own, lists[k] as Ways, packed, 0);
-    for (let set = 0; set < sum.length; set++) sum[set] = (sum[set] as number) + (own[set] as number);
-    const most = more.get(model.courses[i]?.mix ?? '');
-    if (!most) return;
+    const ways = lists[k] as Ways;
+    const own = days.filter((d) => ways.days & (1 << d));
+    const placed = placesOf(days, own);
+    const cheapest = cheapestWithin(ways, own, 0);
+    addSpread(sum, cheapest, placed);
     // a mix that several share is made at least as often as the one of them that needs it most often
-    cheapestWithin(mixed, lists[k] as Ways, packed, mixing);
-    for (let set = 0; set < most.length; set++) {
-      const times = (mixed[set] as number) - (own[set] as number);
-      // where nothing of it fits into the set, this is no number and not more
-      if (times > (most[set] as number)) most[set] = times;
-    }
+    const most = more.get(model.courses[i]?.mix ?? '');
+    if (most) raiseToTimes(most, cheapestWithin(ways, own, mixing), cheapest, placed);
   });
-  for (const most of more.values()) for (let set = 0; set < sum.length; set++) sum[set] = (sum[set] as number) + (most[set] as number);
+  for (const most of more.values()) addTo(sum, most);
   return sum;
 }
 
@@ -79,12 +67,15 @@ function sharedMixes(model: ProgrammeModel, group: readonly number[]): string[] 
   return [...new Set(all.filter((mix, k) => all.indexOf(mix) !== k))];
 }
 
-/** Fills the table, for every set of days, with the least that one course is reckoned to cost within it. @param mixing what each of its rounds costs on top */
-function cheapestWithin(table: Float64Array, { costs, masks }: Ways, packed: (mask: number) => number, mixing: number): void {
-  table.fill(Infinity);
+/**
+ * For every set of the days that a course may have: the least that it is reckoned to cost within it.
+ * @param mixing what each of its rounds costs on top
+ */
+function cheapestWithin({ costs, masks }: Ways, own: readonly number[], mixing: number): Float64Array {
+  const table = new Float64Array(1 << own.length).fill(Infinity);
   for (let w = 0; w < masks.length; w++) {
     const mask = masks[w] as number;
-    const at = packed(mask);
+    const at = own.reduce((m, d, i) => (mask & (1 << d) ? m | (1 << i) : m), 0);
     const cost = (costs[w] as number) + bits(mask) * mixing;
     if (cost < (table[at] as number)) table[at] = cost;
   }
@@ -93,5 +84,44 @@ function cheapestWithin(table: Float64Array, { costs, masks }: Ways, packed: (ma
       const without = table[set ^ bit] as number;
       if (without < (table[set] as number)) table[set] = without;
     }
+  }
+  return table;
+}
+
+/** For every set of `days`, where in a table over sets of `own` it is found: days that are no own days do not matter. */
+function placesOf(days: readonly number[], own: readonly number[]): Int32Array {
+  const placed = new Int32Array(1 << days.length);
+  days.forEach((d, i) => {
+    const day = 1 << i;
+    const at = own.indexOf(d);
+    const here = at < 0 ? 0 : 1 << at;
+    for (let set = 0; set < day; set++) placed[set | day] = (placed[set] as number) | here;
+  });
+  return placed;
+}
+
+// one loop a function: these tables are long, and such a loop is compiled to what it says
+
+function addTo(sum: Float64Array, more: Float64Array): void {
+  for (let set = 0; set < sum.length; set++) sum[set] = (sum[set] as number) + (more[set] as number);
+}
+
+function addSpread(sum: Float64Array, table: Float64Array, placed: Int32Array): void {
+  for (let set = 0; set < sum.length; set++) sum[set] = (sum[set] as number) + (table[placed[set] as number] as number);
+}
+
+function raiseTo(least: Float64Array, sum: Float64Array, paid: number): void {
+  for (let set = 0; set < least.length; set++) {
+    const cost = (sum[set] as number) - paid;
+    if (cost > (least[set] as number)) least[set] = cost;
+  }
+}
+
+function raiseToTimes(most: Float64Array, mixed: Float64Array, cheapest: Float64Array, placed: Int32Array): void {
+  for (let set = 0; set < most.length; set++) {
+    const at = placed[set] as number;
+    // where nothing of it fits into the set, this is no number and not more
+    const times = (mixed[at] as number) - (cheapest[at] as number);
+    if (times > (most[set] as number)) most[set] = times;
   }
 }

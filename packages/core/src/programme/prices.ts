@@ -78,7 +78,7 @@ function sharedBy({ apart, model, most }: Ground, inside: readonly Ways[], group
  */
 export function pricesOf(ground: Ground, inside: readonly Ways[], group: readonly number[], under: number): Reckoned {
   const lists = group.map((i) => inside[i] as Ways);
-  const plain = () => ({ lists, paid: 0 });
+  const plain = () => ({ lists, paid: 0, on: null });
   const shared = sharedBy(ground, inside, group);
   const sums = sumsOf(ground, inside, group);
   if (shared.length === 0 && sums.length === 0) return plain();
@@ -134,11 +134,12 @@ export function pricesOf(ground: Ground, inside: readonly Ways[], group: readonl
     const length = (step * gap) / norm;
     prices = prices.map((p, s) => p.map((v, d) => Math.max(0, Math.round(v + length * (over[s]?.[d] ?? 0)))));
   }
+  const on = group.map((_, k) => priceOn(best.prices, k));
   return {
-    lists: lists.map(({ list }, k) => {
-      const on = priceOn(best.prices, k);
-      return waysOf(list.map((o) => ({ ...o, priced: o.days.reduce((sum, d) => sum + (on[d] as number), o.cost) })).sort((a, b) => a.priced - b.priced));
-    }),
+    lists: lists.map(({ list }, k) =>
+      waysOf(list.map((o) => ({ ...o, priced: o.days.reduce((sum, d) => sum + (on[k]?.[d] as number), o.cost) })).sort((a, b) => a.priced - b.priced)),
+    ),
+    on,
     paid: paidFor(best.prices),
   };
 }

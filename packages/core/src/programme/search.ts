@@ -65,8 +65,9 @@ function searchDays(ground: Ground): Chosen | null {
     ways,
     priced: options.map((_, i) => {
       const g = whole.findIndex((group) => group.includes(i));
+      const k = whole[g]?.indexOf(i) ?? 0;
       const way = priced[g];
-      return way ? { ways: way.lists[whole[g]?.indexOf(i) ?? 0] as Ways, paid: way.paid } : null;
+      return way ? { ways: way.lists[k] as Ways, paid: way.paid, on: way.on?.[k] ?? null } : null;
     }),
     known: new Map(),
   };

@@ -16,6 +16,8 @@ export interface Ways {
 export interface Reckoned {
   readonly lists: readonly Ways[];
   readonly paid: number;
+  /** By course of the group: what each day costs on top; null where nothing does. */
+  readonly on: readonly Float64Array[] | null;
 }
 
 /** @param list in the order of `priced` */

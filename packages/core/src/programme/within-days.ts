@@ -23,6 +23,7 @@ export interface Search {
 interface Priced {
   readonly ways: Ways;
   readonly paid: number;
+  readonly on: Float64Array | null;
 }
 
 /**
@@ -44,7 +45,8 @@ export function withinDays({ ground, ways, priced, known }: Search, mask: number
     if (found ? found.cost >= room : before && before.under >= room) return null;
     if (!found) {
       const paid = group.length > 1 ? (priced[group[0] as number]?.paid ?? 0) : 0;
-      const way = paid > 0 ? { lists: group.map((i) => waysWithin(priced[i]?.ways as Ways, mask)), paid } : null;
+      const way =
+        paid > 0 ? { lists: group.map((i) => waysWithin(priced[i]?.ways as Ways, mask)), paid, on: group.map((i) => priced[i]?.on as Float64Array) } : null;
       found = withinGroup(ground, inside, group, room, way);
       known.set(key, { under: room, found });
       if (!found) return null;
