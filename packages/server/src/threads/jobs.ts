@@ -14,6 +14,7 @@ import { gardenRows } from '../garden-file/rows';
 import { lookInto, NoCopy, restore } from '../db/copies';
 import { checkPasscode, hashPasscode } from '../household/hash';
 import { invalid } from '../http/problem';
+import { usualIn } from '../weather/usual';
 import { packHours, type PackedHours } from '../weather/packed';
 import { parseWeatherCsv } from '../weather/csv';
 
@@ -38,6 +39,7 @@ export const jobs = {
   /** All that waits for a hand, with the rounds as they are best laid out. */
   calendar: ({ view, today, places }: { readonly view: SeasonView; readonly today: Today; readonly places: Readonly<Record<string, string>> }) =>
     eventsOf(seasonOf(factsOf(view)), today, (id) => places[id] ?? ''),
+  usual: usualIn,
   hashPasscode,
   checkPasscode,
   holds: (path: string) => orRefuse(() => lookInto(path)),
