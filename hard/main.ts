@@ -44,6 +44,7 @@ async function main(): Promise<void> {
   say(
     `reads at ${SHORT ? 2 : 20} years, p99: ${twenty.reads.toFixed(1)} ms (${twenty.slowest}); walk plan ${twenty.walkPlan.toFixed(1)} ms; a device's copy ${twenty.snapshot.toFixed(1)} ms`,
   );
+  say(`worked out anew after each write, p99 in ms: ${twenty.anew.join(', ')}`);
   const fifty = SHORT ? twenty : await years(50);
   if (!SHORT) say(`walk plan at 50 years, p99: ${fifty.walkPlan.toFixed(1)} ms; reads ${fifty.reads.toFixed(1)} ms (${fifty.slowest})`);
 

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { openDatabase } from '../packages/server/src/db/open';
 import { caseStore } from '../packages/server/src/cases/store';
@@ -6,6 +7,7 @@ import { plantingStore } from '../packages/server/src/plantings/store';
 import { treatmentStore } from '../packages/server/src/treatments/store';
 import { walkStore } from '../packages/server/src/walks/store';
 import { COURSE_ON, freshLap } from '../packages/core/src/api';
+import { plantingNamed } from './garden';
 import { Server } from './server';
 
 const MIGRATIONS = join(__dirname, '../packages/server/migrations');
@@ -77,16 +79,23 @@ export const READS = [
   '/today',
   '/treatments',
   '/weather?hours=240',
+  '/warnings',
+  '/season',
   '/walks',
   '/shed-items',
   '/sheets',
   '/pulse',
 ];
 
-export async function p99(server: Server, path: string, times = 200): Promise<number> {
-  for (let i = 0; i < 20; i++) await (await server.ask('GET', path)).arrayBuffer();
+/** What is worked out anew after each write: of the season, since the year began. */
+const ANEW = ['/today', '/warnings', '/season', '/weather/climate?back=30'];
+
+/** @param before each time, not counted */
+export async function p99(server: Server, path: string, times = 200, before: () => Promise<unknown> = () => Promise.resolve()): Promise<number> {
+  for (let i = 0; i < Math.min(20, times); i++) await (await server.ask('GET', path)).arrayBuffer();
   const took: number[] = [];
   for (let i = 0; i < times; i++) {
+    await before();
     const from = performance.now();
     await (await server.ask('GET', path)).arrayBuffer();
     took.push(performance.now() - from);
@@ -95,16 +104,34 @@ export async function p99(server: Server, path: string, times = 200): Promise<nu
   return took[Math.floor(times * 0.99)] ?? Number.NaN;
 }
 
-/** @returns the slowest p99 of the main reads, and that of the walk plan and of a device's copy, ms */
-export async function years(n: number): Promise<{ reads: number; walkPlan: number; snapshot: number; slowest: string }> {
+/** No file of weather is taken that is larger: some ten years. */
+const HOURS_A_FILE = 24 * 365;
+
+/** Hours of every year, with the round of the day and of the year, and a wet spell in each fortnight. */
+async function weatherOf(server: Server, n: number): Promise<void> {
+  const end = Date.parse('2026-05-29T00:00:00Z');
+  for (let year = n; year > 0; year--) {
+    const first = end - year * HOURS_A_FILE * 3_600_000;
+    const lines = Array.from({ length: HOURS_A_FILE }, (_, i) => {
+      const at = new Date(first + i * 3_600_000);
+      const season = -Math.cos((2 * Math.PI * (at.getTime() - Date.parse('2026-01-15T00:00:00Z'))) / YEAR);
+      const warm = 10 + 8 * season - 4 * Math.cos((2 * Math.PI * (at.getUTCHours() - 3)) / 24);
+      const wet = i % 336 < 20;
+      return `${at.toISOString()},${warm.toFixed(1)},${wet ? 95 : 70},1.8,${wet ? 0.8 : 0},0.6`;
+    });
+    await server.ask('PUT', '/weather/file', ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...lines].join('\n'), 'text/csv');
+  }
+}
+
+/** @returns the slowest p99 of the main reads, that of what is worked out anew after a write, and that of the walk plan and of a device's copy, ms */
+export async function years(n: number): Promise<{ reads: number; walkPlan: number; snapshot: number; slowest: string; anew: readonly string[] }> {
   const server = await new Server({ SLEETBROOK_DEMO: '1' }).start();
   await server.kill();
   fill(server.folder, n);
   // a garden like any other: nothing of its weather is made up
   server.env = {};
   await server.start();
-  const hours = Array.from({ length: 45 * 24 }, (_, i) => `${new Date(Date.parse('2026-04-14T00:00:00Z') + i * 3_600_000).toISOString()},14,70,1.8,0.1,0.6`);
-  await server.ask('PUT', '/weather/file', ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...hours].join('\n'), 'text/csv');
+  await weatherOf(server, Math.min(n, 20));
   let reads = 0;
   let slowest = '';
   for (const path of READS) {
@@ -113,6 +140,14 @@ export async function years(n: number): Promise<{ reads: number; walkPlan: numbe
   }
   const walkPlan = await p99(server, '/walk-plan?except=none');
   const snapshot = await p99(server, '/snapshot', 20);
+  const anew: string[] = [];
+  for (const path of ANEW) {
+    const took = await p99(server, path, 30, () => {
+      const p = plantingNamed(randomUUID());
+      return server.ask('PUT', `/plantings/${p.id}`, p);
+    });
+    anew.push(`${path} ${took.toFixed(0)}`);
+  }
   await server.stop();
-  return { reads, walkPlan, snapshot, slowest };
+  return { reads, walkPlan, snapshot, slowest, anew };
 }
