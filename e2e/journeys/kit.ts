@@ -92,15 +92,33 @@ export async function sprayer(page: Page, name: string, capacityMl: number): Pro
   await put(page, `/sprayers/${id}`, { id, revision: 0, name, capacityMl, forWeedkiller: false, calibrations: [] });
 }
 
-/** Hours of mild, dry, still weather, as a grower would load them from a file. */
-export async function fairWeather(page: Page, from: string, days: number, more: { t?: number; rh?: number } = {}): Promise<void> {
-  const t0 = Date.parse(from) - 15 * 86_400_000;
-  const rows = Array.from({ length: (days + 15) * 24 }, (_, i) => `${new Date(t0 + i * 3_600_000).toISOString()},${more.t ?? 17},${more.rh ?? 60},1.8,0,0.6`);
-  const response = await page.request.put('/api/v1/weather/file', {
-    headers: { 'Content-Type': 'text/csv' },
-    data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n'),
+/** One hour of a file of weather, where it is not a mild, dry, still one. */
+export interface HourOf {
+  readonly t?: number;
+  readonly rh?: number;
+  readonly wind?: number;
+  readonly rain?: number;
+}
+
+/** Hours from one on, as a station or a forecast gives them in a file. */
+export function hoursCsv(from: string, hours: number, of: (i: number) => HourOf = () => ({})): string {
+  const rows = Array.from({ length: hours }, (_, i) => {
+    const { t = 15, rh = 65, wind = 1.8, rain = 0 } = of(i);
+    return `${new Date(Date.parse(from) + i * 3_600_000).toISOString()},${t},${rh},${wind},${rain},0.6`;
   });
+  return ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n');
+}
+
+/** Loads a file of hours: a forecast, or weather that was. */
+export async function weatherFile(page: Page, from: string, hours: number, of?: (i: number) => HourOf): Promise<void> {
+  const response = await page.request.put('/api/v1/weather/file', { headers: { 'Content-Type': 'text/csv' }, data: hoursCsv(from, hours, of) });
   expect(response.ok(), await response.text()).toBe(true);
+}
+
+/** Mild, dry, still weather of so many days, and of the fortnight before them. */
+export async function fairWeather(page: Page, from: string, days: number, { t = 17, rh = 60 }: HourOf = {}): Promise<void> {
+  const before = new Date(Date.parse(from) - 15 * 86_400_000).toISOString();
+  await weatherFile(page, before, (days + 15) * 24, () => ({ t, rh }));
 }
 
 /** What can be pressed and read now: for finding one's way while a journey is written. */
@@ -330,22 +348,4 @@ export async function runningCourse(
     await put(page, `/cases/${id}`, { ...kept.case, laps });
   }
   return id;
-}
-
-/** A forecast, or weather that was, as a file has it: hours from one on. */
-export async function weatherFile(
-  page: Page,
-  from: string,
-  hours: number,
-  change: (i: number) => { t?: number; rain?: number; wind?: number } = () => ({}),
-): Promise<void> {
-  const rows = Array.from({ length: hours }, (_, i) => {
-    const { t = 15, rain = 0, wind = 1.8 } = change(i);
-    return `${new Date(Date.parse(from) + i * 3_600_000).toISOString()},${t},65,${wind},${rain},0.6`;
-  });
-  const res = await page.request.put('/api/v1/weather/file', {
-    headers: { 'Content-Type': 'text/csv' },
-    data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n'),
-  });
-  expect(res.ok(), await res.text()).toBe(true);
 }

@@ -1,11 +1,8 @@
 import type { Page } from '@playwright/test';
-import { allCards, expect, openCase, plant, planFor, settle, sprayer, take, test } from './kit';
-
-const HOUR = 3_600_000;
+import { allCards, expect, hoursCsv, openCase, plant, planFor, settle, sprayer, take, test } from './kit';
 
 /** Hours as a station and a forecast give them, in one file. */
 async function hours(page: Page, from: string, n: number, rain: (i: number) => number): Promise<void> {
-  const rows = Array.from({ length: n }, (_, i) => `${new Date(Date.parse(from) + i * HOUR).toISOString()},18,70,1.8,${rain(i)},0.7`);
   await page.goto('/settings');
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Load a CSV of hours' }).click();
@@ -14,7 +11,7 @@ async function hours(page: Page, from: string, n: number, rain: (i: number) => n
   ).setFiles({
     name: 'hours.csv',
     mimeType: 'text/csv',
-    buffer: Buffer.from(['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n')),
+    buffer: Buffer.from(hoursCsv(from, n, (i) => ({ t: 18, rh: 70, rain: rain(i) }))),
   });
   await expect(page.getByText(`${n} hours loaded`, { exact: false })).toBeVisible();
 }

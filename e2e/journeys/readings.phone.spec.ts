@@ -1,17 +1,5 @@
 import type { Page } from '@playwright/test';
-import { allCards, expect, openCase, plant, planFor, settle, sprayer, take, test } from './kit';
-
-const HOUR = 3_600_000;
-
-/** A forecast as a file has it: hours from one on, dry but where it says. */
-async function forecast(page: Page, from: string, n: number, rain: (i: number) => number): Promise<void> {
-  const rows = Array.from({ length: n }, (_, i) => `${new Date(Date.parse(from) + i * HOUR).toISOString()},14,65,1.8,${rain(i)},0.6`);
-  const res = await page.request.put('/api/v1/weather/file', {
-    headers: { 'Content-Type': 'text/csv' },
-    data: ['at,temperatureC,humidityPct,windMs,rainMm,cloud', ...rows].join('\n'),
-  });
-  expect(res.ok(), await res.text()).toBe(true);
-}
+import { allCards, expect, openCase, plant, planFor, settle, sprayer, take, test, weatherFile } from './kit';
 
 async function read(page: Page, least: string, most: string, rain: string): Promise<void> {
   await page.goto('/');
@@ -46,7 +34,7 @@ test('a wet day warns two days before, is put off and told again, and once it ha
 
   // two days on: one reading was missed, and a file says that the day after tomorrow is wet
   await server.restart('2026-05-10T12:30:00Z');
-  await forecast(page, '2026-05-10T12:00:00Z', 96, (i) => (i >= 47 && i < 60 ? 1 : 0));
+  await weatherFile(page, '2026-05-10T12:00:00Z', 96, (i) => ({ t: 14, rain: i >= 47 && i < 60 ? 1 : 0 }));
   await page.goto('/');
   const row = page.getByRole('button', { name: /^Old apple: Apple scab/ });
   await expect(row).toContainText('before Tue 07:00');
@@ -104,7 +92,7 @@ test('rain of 31 mm that is read off the gauge moves the next round', async ({ p
   });
   await sprayer(page, 'Pump sprayer', 3785);
   const bed = await plant(page, { name: 'Tomatoes', hostId: 'tomato', stage: 'growing', areaM2: 8 });
-  await forecast(page, '2026-07-09T00:00:00Z', 24 * 7, () => 0);
+  await weatherFile(page, '2026-07-09T00:00:00Z', 24 * 7, () => ({ t: 14 }));
   await openCase(page, bed, 'Leaf top', ['Pale spots with black dots'], ['4', '30']);
   await take(page, /^Copper soap spray/, 'It spreads up the plants');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();

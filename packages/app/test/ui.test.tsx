@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { SignTile } from '../src/screens/look/sign-tile';
 import { Button } from '../src/ui/button';
 import { MeasureCard } from '../src/ui/measure-card';
-import { useDrafts } from '../src/state/drafts';
+import { mixKey, useDrafts } from '../src/state/drafts';
 
 const sign = SIGNS[0];
 if (!sign) throw new Error('no sign');
@@ -46,4 +46,19 @@ test('a half-done mix is kept apart from others, and dropped when it is done', (
   expect(useDrafts.getState().mixes['a']).toMatchObject({ step: 3, rate: '' });
   dropMix('a');
   expect(Object.keys(useDrafts.getState().mixes)).toEqual(['b']);
+});
+
+test('the next round of a case begins with a mix of its own, and a record of its own', () => {
+  const round = (n: number) => mixKey({ id: 'case', laps: Array.from({ length: n }) });
+  const { setMix, dropMix } = useDrafts.getState();
+  setMix(round(1), { step: 5, madeAt: 1, doneId: 'one' });
+  expect(useDrafts.getState().mixes[round(2)]).toBeUndefined();
+  setMix(round(2), { step: 0 });
+  expect(useDrafts.getState().mixes[round(2)]).toMatchObject({ step: 0, madeAt: null });
+  expect(useDrafts.getState().mixes[round(2)]?.doneId).toBeUndefined();
+  dropMix(round(1));
+  expect(Object.keys(useDrafts.getState().mixes)).toContain(round(2));
+  dropMix(round(2));
+  // of another case, and of no round, is another thing
+  expect(new Set([round(1), round(2), round(3), mixKey({ id: 'other', laps: [] })]).size).toBe(4);
 });

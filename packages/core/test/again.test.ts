@@ -1,4 +1,4 @@
-import { afterCount, courseOf, lookAgainOn, nextRound, type Rounds } from '../src/decide';
+import { afterCount, courseOf, lookAgainOn, nextRound, ofRounds, type Rounds } from '../src/decide';
 import { at } from './situation';
 
 const base: Rounds = {
@@ -45,6 +45,17 @@ describe('after a count', () => {
     expect(a.nextRoundOn).toBeNull();
     expect(a.choices.map((c) => c.kind)).not.toContain('again');
     expect(a.choices.find((c) => c.kind === 'else')?.why).toMatch(/label allows no more/);
+  });
+  test('rounds are told of no more than the label still allows', () => {
+    const half = (timesLeft: number | null) => afterCount({ ...base, done: base.done.slice(0, 1), effect: 0, timesLeft }).choices[0]?.why;
+    expect(half(null)).toMatch(/^One round of 2 to 3 done\./);
+    expect(half(1)).toMatch(/^One round of 2 done\./);
+    expect([
+      ofRounds({ least: 2, most: 6 }),
+      ofRounds({ least: 2, most: 6 }, 1, 3),
+      ofRounds({ least: 2, most: 6 }, 1, 9),
+      ofRounds({ least: 3, most: 6 }, 1, 0),
+    ]).toEqual(['2 to 6', '2 to 4', '2 to 6', '1']);
   });
   test('what acts over weeks is given them', () => {
     const slow = { ...base, controlId: 'neem-spray', effect: 0.1, done: base.done.slice(0, 1) };

@@ -64,6 +64,10 @@ interface Drafts {
   dropMix(key: string): void;
 }
 
+/** Under which the mix of a case is kept while it is under way: each round has its own, and nothing of it is left for the next. */
+export const mixKey = (found: { readonly id: string; readonly laps: readonly unknown[] }): string =>
+  found.laps.length > 1 ? `${found.id}:${String(found.laps.length)}` : found.id;
+
 const without = <T>(map: Readonly<Record<string, T>>, key: string) => Object.fromEntries(Object.entries(map).filter(([k]) => k !== key));
 
 /** Half-done work: it survives a reload and a locked phone. */

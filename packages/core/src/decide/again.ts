@@ -41,9 +41,16 @@ export interface Rounds {
 const HELPED = 0.4;
 const MEANT_ONCE = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false } as const;
 
-/** @example ofRounds({ least: 2, most: 6 }) // '2 to 6' */
-export const ofRounds = ({ least, most }: { readonly least: number; readonly most: number }): string =>
-  least === most ? String(least) : `${least} to ${most}`;
+/**
+ * How many rounds there are in all, no more than what was done and what a label still allows.
+ * @param left null for no limit
+ * @example ofRounds({ least: 2, most: 6 }) // '2 to 6'
+ * @example ofRounds({ least: 2, most: 6 }, 1, 2) // '2 to 3'
+ */
+export function ofRounds(rounds: { readonly least: number; readonly most: number }, done = 0, left: number | null = null): string {
+  const most = Math.min(rounds.most, left === null ? Infinity : done + left);
+  return rounds.least >= most ? String(most) : `${rounds.least} to ${most}`;
+}
 
 const sayRounds = (n: number) => (n === 1 ? 'one round' : `${n} rounds`);
 
@@ -107,7 +114,7 @@ export function afterCount(r: Rounds): Again {
           kind: 'again',
           why: `${
             n < least
-              ? `${sayRounds(n)} of ${ofRounds(course.rounds)} done.`
+              ? `${sayRounds(n)} of ${ofRounds(course.rounds, n, r.timesLeft)} done.`
               : helped
                 ? 'It helped: once more takes more of what is left.'
                 : course.slow

@@ -25,19 +25,25 @@ const iso = (at: number) => new Date(at).toISOString();
 function againFrom(rounds: readonly Treatment[], zone: string): string | null {
   const last = rounds.at(-1);
   if (!last) return null;
-  const line = lineOf(last);
+  return nextRound({
+    controlId: last.controlId,
+    done: rounds.map(finished),
+    labelDays: lineOf(last)?.intervalDays ?? 0,
+    timesLeft: timesLeft(rounds, last, zone),
+    zone,
+  });
+}
+
+/** How often the label of the last round still allows it; null where it sets no limit. */
+function timesLeft(rounds: readonly Treatment[], last: Treatment, zone: string): number | null {
+  const most = lineOf(last)?.maxPerSeason;
+  if (most == null) return null;
   const used = inTwelveMonths(
     rounds.map((t) => ({ at: finished(t) })),
     finished(last),
     zone,
   ).length;
-  return nextRound({
-    controlId: last.controlId,
-    done: rounds.map(finished),
-    labelDays: line?.intervalDays ?? 0,
-    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
-    zone,
-  });
+  return Math.max(0, most - used);
 }
 
 const lineOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId);
@@ -59,7 +65,7 @@ export function roundDue(c: Case, treatments: readonly Treatment[], { garden, pl
     kind: 'round',
     id: c.id,
     title: planting(c.plantingId)?.name ?? last.plantingName,
-    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds)}`,
+    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds, rounds.length, timesLeft(rounds, last, garden.zone))}`,
     at: iso(dayStart(on, garden.zone)),
   };
 }

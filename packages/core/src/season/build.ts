@@ -5,7 +5,7 @@ import type { Apart, CourseModel, ProgrammeModel, Quarters, Total } from '../pro
 import { addDays, dayEnd, dayOf, dayStart, waitUntil, type LocalDay } from '../schedule';
 import { sameProduct } from '../decide/same-product';
 import { SLOT_MS, wateredAt, withWatering, type Conditions, type Span } from '../weather';
-import { roundsAllowed } from './allowed';
+import { roundsAllowed, type Allowed } from './allowed';
 import { apartOf } from './apart';
 import { runningOf, type Running } from './course';
 import { mixesOf } from './mixes';
@@ -30,6 +30,8 @@ export interface Planned {
   readonly closed: readonly ClosedDay[];
   readonly dueOn: LocalDay;
   readonly dueWhy: string;
+  /** What label, ledger and the change of modes of action leave of its rounds. */
+  readonly allowed: Allowed;
 }
 
 export interface Built {
@@ -189,6 +191,7 @@ function plan(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): P
     const day = addDays(today, n);
     return [isAway(day) ? { day, why: 'You are away.', frees: 'Another pair of hands.' } : closedDay(r, s, day)];
   });
+  const allowed = roundsAllowed(r, s, instant(Math.max(s.now, dayStart(due.on, zone))));
   const fixed = r.facts.case.course.fixed.map((d) => dayNumber(today, d)).filter((n) => n >= 0 && n < HORIZON_DAYS);
   return {
     running: r,
@@ -197,13 +200,14 @@ function plan(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): P
     closed,
     dueOn: due.on,
     dueWhy: due.why,
+    allowed,
     model: {
       id: r.facts.case.id,
       open,
       quarters: Math.min(quartersOf(r), longest),
       least: Math.max(r.least, r.line ? dayNumber(dayOf(s.now, zone), dayOf(waitUntil(s.now, r.line.intervalDays, zone), zone)) : 1),
       holds,
-      rounds: Math.min(r.left, roundsAllowed(r, s, instant(Math.max(s.now, dayStart(due.on, zone))))),
+      rounds: Math.min(r.left, allowed.rounds),
       wanted: r.wanted,
       due: dueDay,
       until: untilOf(r, today),

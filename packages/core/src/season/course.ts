@@ -2,7 +2,6 @@ import { courseOf, type ControlCourse } from '../catalogue/courses';
 import { findControl } from '../catalogue/controls';
 import { findTrouble, type Control, type Trouble } from '../catalogue';
 import { candidateFor, sheetsOf } from '../decide/candidates';
-import { ofRounds } from '../decide/again';
 import type { Situation } from '../decide';
 import { lastingOf, type LabelLine, type LabelSheet } from '../label';
 import type { Instant } from '../measure';
@@ -32,7 +31,6 @@ export interface Running {
   readonly sheet: LabelSheet | null;
   readonly line: LabelLine | null;
   readonly done: readonly { readonly at: Instant; readonly treatmentId: string }[];
-  readonly of: string;
   /** The least days between two rounds: the label's, or the course's where that is longer. */
   readonly least: number;
   /** The days after which the next is due whatever the weather. */
@@ -74,7 +72,6 @@ export function runningOf(facts: CourseFacts, situation: (trouble: Trouble) => S
     sheet,
     line,
     done,
-    of: ofRounds(course.rounds),
     least,
     most: Math.max(least, course.every.max),
     wanted: course.ends === 'judged' && !guards ? Math.max(0, course.rounds.least - done.length) : course.rounds.most > 1 ? null : Math.max(0, 1 - done.length),

@@ -1,7 +1,9 @@
+import { ofRounds } from '../decide/again';
 import { instant, sayDay, type Instant } from '../measure';
 import { bestProgramme, type CourseModel, type PlannedRound, type Programme, type ProgrammeModel } from '../programme';
 import { addDays, dayOf, dayStart, type LocalDay } from '../schedule';
 import { SLOT_MS } from '../weather';
+import { sayAllowed } from './allowed';
 import { build, HORIZON_DAYS, overOn, type Built, type Planned } from './build';
 import { CLEAN_COUNTS, type Running } from './course';
 import { whyThen } from './say-why';
@@ -111,7 +113,7 @@ function aheadOf(
     why: whyOf(state, r, p, clean, season),
     words: r.course.words,
     done: r.done,
-    of: r.of,
+    of: ofRounds(r.course.rounds, r.done.length, p ? p.allowed.rounds : null),
     dueOn: p?.dueOn ?? null,
     dueWhy: p?.dueWhy ?? '',
     rounds,
@@ -132,13 +134,18 @@ function whyOf(state: CourseAhead['state'], r: Running, p: Planned | undefined, 
   if (state === 'ended') return 'Ended by you.';
   if (state === 'over')
     return clean ? 'Two counts running found none.' : r.wanted === 0 ? 'Its rounds are done: look what came of it.' : 'All rounds that make sense are done.';
-  const first = p?.closed[0];
+  if (!p) return null;
+  const allowed = p.allowed.rounds < r.left ? sayAllowed(p.allowed) : null;
+  // what is used up opens on no day, whatever stands against the first of them
+  if (p.model.rounds === 0) return allowed && `${allowed} Decide again for what else will do.`;
+  const first = p.closed[0];
   if (state === 'waits' && first) return first.frees ? `${first.why} ${first.frees}` : first.why;
-  if (p && p.model.rounds === 0) return 'Its label, or the change of modes of action, allows no more of it now.';
   const over = overOn(r, dayOf(season.now, season.garden.zone));
-  return over !== null && over === r.facts.planting.pickFrom && p && p.model.until < HORIZON_DAYS
-    ? `It stops in time for the picking on ${sayDay(dayStart(over, season.garden.zone), season.garden.zone)}.`
-    : null;
+  const stops =
+    over !== null && over === r.facts.planting.pickFrom && p.model.until < HORIZON_DAYS
+      ? `It stops in time for the picking on ${sayDay(dayStart(over, season.garden.zone), season.garden.zone)}.`
+      : null;
+  return [allowed, stops].filter(Boolean).join(' ') || null;
 }
 
 /** About when the rounds after the fortnight come, to the end of the course or of the season. */

@@ -2,7 +2,7 @@ import { findTroubleCard } from '@sleetbrook/core/cards';
 import { useRouter, type Href } from 'expo-router';
 import { View } from 'react-native';
 import { useBatches, useCases } from '../../api/queries';
-import { useDrafts } from '../../state/drafts';
+import { mixKey, useDrafts } from '../../state/drafts';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { PoisonHelp } from '../help/poison-help';
@@ -49,7 +49,7 @@ export function BenchScreen() {
   const cases = useCases('open').data ?? [];
   const batches = (useBatches().data ?? []).filter((b) => b.readyAt === null);
   const mixes = useDrafts((d) => d.mixes);
-  const running = cases.filter((c) => (mixes[c.id]?.step ?? -1) >= 0);
+  const running = cases.filter((c) => (mixes[mixKey(c)]?.step ?? -1) >= 0);
   return (
     <Page title="Bench" sub="Measure, work out, make" aside={<PoisonHelp />}>
       <View className="px-5 pt-2">
@@ -59,7 +59,7 @@ export function BenchScreen() {
             key={c.id}
             mark="wait"
             title={findTroubleCard(c.troubleId)?.name ?? ''}
-            sub={`being measured, step ${(mixes[c.id]?.step ?? 0) + 1}`}
+            sub={`being measured, step ${(mixes[mixKey(c)]?.step ?? 0) + 1}`}
             onPress={() => router.navigate(`/cases/${c.id}/mix`)}
           />
         ))}

@@ -5,13 +5,13 @@ import { readPutIn, sayProduct, tally } from '@sleetbrook/core/mix';
 import { sharesOf } from '@sleetbrook/core/record';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { ApiProblem } from '../../api/client';
 import { useSaveTreatment } from '../../api/mutations';
 import { useCaseDetail, useGarden, usePlantings } from '../../api/queries';
-import { EMPTY_MIX, useDrafts, type MixDraft } from '../../state/drafts';
+import { EMPTY_MIX, mixKey, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { ActionBar, Button } from '../../ui/button';
 import { Field } from '../../ui/field';
@@ -57,7 +57,8 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
   const router = useRouter();
   const save = useSaveTreatment();
   const caseId = detail.case.id;
-  const draft = useDrafts((d) => d.mixes[caseId]) ?? EMPTY_MIX;
+  const key = mixKey(detail.case);
+  const draft = useDrafts((d) => d.mixes[key]) ?? EMPTY_MIX;
   const dropMix = useDrafts((d) => d.dropMix);
   const lap = detail.case.laps.at(-1);
   const control = findControlCard(lap?.controlId ?? '');
@@ -73,6 +74,7 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
 
   const setMix = useDrafts((d) => d.setMix);
   const [id] = useState(() => draft.doneId ?? v7());
+  const kept = useRef(false);
   const [errors, setErrors] = useState<Record<string, string>>({});
   const sharers = parts
     .slice(1)
@@ -80,14 +82,16 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
     .join(' ');
   // kept before anything is sent: a lost answer, a reload or a second press is the same record
   useEffect(() => {
+    // once it is kept nothing of it is left over
+    if (kept.current) return;
     const ids = draft.doneIds ?? {};
     const missing = sharers.split(' ').filter((p) => p !== '' && ids[p] === undefined);
-    if (draft.doneId !== id || missing.length > 0) setMix(caseId, { doneId: id, doneIds: { ...ids, ...Object.fromEntries(missing.map((p) => [p, v7()])) } });
-  }, [draft.doneId, draft.doneIds, id, caseId, setMix, sharers]);
+    if (draft.doneId !== id || missing.length > 0) setMix(key, { doneId: id, doneIds: { ...ids, ...Object.fromEntries(missing.map((p) => [p, v7()])) } });
+  }, [draft.doneId, draft.doneIds, id, key, setMix, sharers]);
   if (!control || !lap) return null;
 
   const typed = draft.done ?? {};
-  const change = (more: NonNullable<MixDraft['done']>) => setMix(caseId, { done: { ...typed, ...more } });
+  const change = (more: NonNullable<MixDraft['done']>) => setMix(key, { done: { ...typed, ...more } });
   const area = typed.area ?? trim((alone && plan ? plan.area : planting.areaM2) / UNITS[usualUnit('area', units)].si, 4);
   const person = typed.by ?? 'You';
   const time = typed.time ?? DateTime.fromMillis(went?.outAt ?? now, { zone: garden.zone }).toFormat('yyyy-MM-dd HH:mm');
@@ -165,7 +169,8 @@ function Form({ detail, garden, planting, now, mix }: FormProps) {
         why: `${findTroubleCard(part.troubleId)?.name ?? ''}${lap.whyHigher ? `; ${lap.whyHigher}` : ''}`,
       });
     }
-    dropMix(caseId);
+    kept.current = true;
+    dropMix(key);
     router.replace(`/cases/${caseId}`);
   };
   const server = save.error instanceof ApiProblem ? save.error : null;

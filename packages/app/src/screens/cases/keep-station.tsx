@@ -6,7 +6,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { v7 } from 'uuid';
 import { useSaveTreatment } from '../../api/mutations';
-import { EMPTY_MIX, useDrafts } from '../../state/drafts';
+import { EMPTY_MIX, mixKey, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { Mark } from '../../ui/mark';
 import { notNowOn, useSharers } from '../mix/use-sharers';
@@ -29,7 +29,7 @@ export function KeepStation({ found, lap, now, zone, planting, verdicts, verdict
   const router = useRouter();
   const control = findControlCard(lap.controlId ?? '');
   const prose = useProse();
-  const begun = useDrafts((d) => (d.mixes[found.id]?.step ?? -1) >= 0);
+  const begun = useDrafts((d) => (d.mixes[mixKey(found)]?.step ?? -1) >= 0);
   // a mix for several plantings begins when it may begin on each of them
   const closed = useSharers(control?.sheet ? found : undefined).flatMap((s) => {
     const why = notNowOn(s);

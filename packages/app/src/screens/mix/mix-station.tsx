@@ -1,7 +1,7 @@
 import type { Case } from '@sleetbrook/core/api';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
-import { useDrafts } from '../../state/drafts';
+import { mixKey, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
@@ -45,14 +45,14 @@ export function MixStation({ found, onKeep, busy }: Props) {
         <>
           <MixFields
             draft={mix.draft}
-            onChange={(c) => setMix(found.id, { ...c, step: -1, ticked: [], log: {}, slips: [] })}
+            onChange={(c) => setMix(mixKey(found), { ...c, step: -1, ticked: [], log: {}, slips: [] })}
             sheet={sheet}
             line={line}
             planting={mix.planting}
             sprayers={mix.sprayers}
             garden={mix.garden}
             mix={plan}
-            also={<AlsoOn mix={mix} job={job.value} onChange={(also) => setMix(found.id, { also, step: -1, ticked: [], log: {}, slips: [] })} />}
+            also={<AlsoOn mix={mix} job={job.value} onChange={(also) => setMix(mixKey(found), { also, step: -1, ticked: [], log: {}, slips: [] })} />}
           />
           <Button
             kind="link"

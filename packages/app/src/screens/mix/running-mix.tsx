@@ -5,7 +5,7 @@ import { instant, millilitres, sayWhen, trim } from '@sleetbrook/core/measure';
 import { isPast, lifeEnd, loadLog, stepsFor, tally, type Load, type LoadLog, type MixPlan, type Step } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useCaseDetail } from '../../api/queries';
-import { useDrafts } from '../../state/drafts';
+import { mixKey, useDrafts } from '../../state/drafts';
 import { Button } from '../../ui/button';
 import { MeasureCard } from '../../ui/measure-card';
 import { Page } from '../../ui/page';
@@ -72,7 +72,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
   const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site: planting.site, how: findControlCard(sheet.control)?.how ?? [] });
   const loadAt = (step: Step) => plan.loads.find((l) => l.number === step.load);
   const note = (load: Load, change: Partial<LoadLog>, slip?: string) =>
-    setMix(found.id, {
+    setMix(mixKey(found), {
       log: { ...log, [load.number]: { ...log[load.number], ...change } },
       ...(slip ? { slips: [...(draft.slips ?? []), { at: new Date(now).toISOString(), text: `Load ${load.number}: ${slip}`.slice(0, 300) }] } : {}),
     });
@@ -84,7 +84,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
   const waste = tally(plan, log).waste;
   return (
     <StepCards
-      draftKey={found.id}
+      draftKey={mixKey(found)}
       sheet={sheet}
       steps={steps}
       head={(step) => `${sheet.name} on ${names}${step.load && plan.loads.length > 1 ? ` · load ${step.load} of ${plan.loads.length}` : ''}`}
@@ -102,7 +102,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
         // product meets water: from here this load ages
         if (step.id.startsWith('add-') && was.madeAt === null && plan.water > 0 && !plan.line.rate.dial) {
           note(load, { madeAt: now });
-          if (draft.madeAt === null) setMix(found.id, { madeAt: now });
+          if (draft.madeAt === null) setMix(mixKey(found), { madeAt: now });
         }
         if (step.id.startsWith('out-') && was.outAt === null) note(load, spoilt(load) ? { waste: true } : { outAt: now });
       }}
@@ -122,7 +122,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
                 onOut={(at) => note(load, { outAt: at, waste: false })}
                 onAgain={() => {
                   note(load, { product: load.made, water: load.water, madeAt: null, outAt: null, waste: false }, 'thrown away, made again');
-                  setMix(found.id, { step: steps.findIndex((s) => s.load === load.number) });
+                  setMix(mixKey(found), { step: steps.findIndex((s) => s.load === load.number) });
                 }}
               />
             )}

@@ -2,7 +2,7 @@ import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
 import type { Instant, Outcome } from '@sleetbrook/core/measure';
 import { useCases, useConfirmations, useGarden, usePlantings, usePlantingTreatments, useSheets, useSprayers } from '../../api/queries';
-import { EMPTY_MIX, useDrafts, type MixDraft } from '../../state/drafts';
+import { EMPTY_MIX, mixKey, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { pastOf } from '../decide/deciding-task';
 import { sheetOf } from '../shed/use-sheet';
@@ -39,7 +39,7 @@ export function useCaseMix(found: Case | undefined): CaseMix | null | undefined 
   const sharers = useSharers(found);
   const before = usePlantingTreatments(found?.plantingId).data?.treatments;
   const now = useNow();
-  const draft = useDrafts((d) => (found ? d.mixes[found.id] : undefined)) ?? EMPTY_MIX;
+  const draft = useDrafts((d) => (found ? d.mixes[mixKey(found)] : undefined)) ?? EMPTY_MIX;
   if (!found || !plantings || !garden || !sprayers || !confirmations || !sheets || !before || now === undefined) return undefined;
   const lap = found.laps.at(-1);
   const planting = plantings.find((p) => p.id === found.plantingId);

@@ -3,7 +3,7 @@ import type { PastTreatment, Verdict } from '@sleetbrook/core/decide-light';
 import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
 import { useCases, useGarden, usePlantings, useSheets } from '../../api/queries';
-import { useDrafts } from '../../state/drafts';
+import { mixKey, useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 import { decidingTask, pastOf } from '../decide/deciding-task';
@@ -32,7 +32,7 @@ export function useSharers(found: Case | undefined): readonly Sharer[] {
   const sheets = useSheets().data;
   const plantings = usePlantings().data;
   const cases = useCases('open').data;
-  const also = useDrafts((d) => (found ? d.mixes[found.id]?.also : undefined)) ?? [];
+  const also = useDrafts((d) => (found ? d.mixes[mixKey(found)]?.also : undefined)) ?? [];
   const lap = found?.laps.at(-1);
   const quarter = now === undefined ? 0 : Math.floor(now / 900_000);
   const sharing = also.flatMap((a) => plantings?.find((p) => p.id === a.plantingId && p.id !== found?.plantingId) ?? []);

@@ -2,7 +2,7 @@ import type { LabelSheet } from '@sleetbrook/core/label';
 import { useLocalSearchParams, useRouter, type Href } from 'expo-router';
 import { useSaveCase } from '../../api/mutations';
 import { useCaseDetail } from '../../api/queries';
-import { useDrafts } from '../../state/drafts';
+import { mixKey, useDrafts } from '../../state/drafts';
 
 interface LabelForCase {
   /** The case that the label was opened from. */
@@ -28,7 +28,7 @@ export function useLabelForCase(): LabelForCase {
       // figures of another label, or of an older version of this one, are not its own: they are worked out anew
       if (found && lap && lap.controlId === sheet.control && !lap.treatmentId) {
         await save.mutateAsync({ ...found, laps: [...found.laps.slice(0, -1), { ...lap, sheetId: sheet.id, mixedAt: null, plannedFor: null }] });
-        setMix(found.id, { rate: '', water: '', step: -1, ticked: [], log: {}, slips: [] });
+        setMix(mixKey(found), { rate: '', water: '', step: -1, ticked: [], log: {}, slips: [] });
       }
       router.replace(`/cases/${caseId ?? ''}`);
     },
