@@ -3,6 +3,7 @@ import { COURSE_ON, freshLap, type Look, type Planting } from '@sleetbrook/core/
 import { findHost, findTroubleCard, PART_NAMES, type Form, type PartId } from '@sleetbrook/core/cards';
 import type { Sign } from '@sleetbrook/core/catalogue';
 import { thresholdFor } from '@sleetbrook/core/count';
+import { addDays, dayOf } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
@@ -59,7 +60,6 @@ export function LookScreen({
 const NO_SIGNS: readonly Sign[] = [];
 /** What was not clear is mostly clear after so many days. From memory. */
 const WATCH_DAYS = 3;
-const DAY_MS = 86_400_000;
 
 function Looking({ planting, know }: { readonly planting: Planting; readonly know: string | null }) {
   const stored = useDrafts((d) => d.looks[planting.id]);
@@ -121,13 +121,13 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
 
   /** Not settled is a good end: the look is kept on the device, out of reach of the server too, and goes on from its answers in some days. */
   const watch = async () => {
-    if (now === undefined) return;
+    if (now === undefined || !garden) return;
     const count = readCount(draft.affected, draft.looked);
     if (!count.ok) {
       setSheet('none');
       return setCountError(count.errors);
     }
-    const lookAgainOn = new Date(now + WATCH_DAYS * DAY_MS).toISOString().slice(0, 10);
+    const lookAgainOn = addDays(dayOf(now, garden.zone), WATCH_DAYS);
     setLook(planting.id, { watch: { since: new Date(now).toISOString(), lookAgainOn } });
     setSheet('none');
     // every answer is in the draft and goes with the next look, should this one not arrive; another screen may not either

@@ -1,6 +1,7 @@
 import type { Garden, Planting } from '@sleetbrook/core/api';
 import type { PartId } from '@sleetbrook/core/cards';
 import type { Answer } from '@sleetbrook/core/diagnose';
+import { dayOf } from '@sleetbrook/core/schedule';
 import { useQuery } from '@tanstack/react-query';
 import { DateTime } from 'luxon';
 import { useCases, useWeather } from '../../api/queries';
@@ -13,7 +14,7 @@ const YEAR_MS = 366 * 86_400_000;
 /** Where and when a planting is looked at: what the key needs beside the answers. */
 function useAround(planting: Planting, garden: Garden | undefined) {
   const now = useNow();
-  const today = now === undefined ? undefined : new Date(now).toISOString().slice(0, 10);
+  const today = now === undefined || !garden ? undefined : dayOf(now, garden.zone);
   const from = today && DateTime.fromISO(today, { zone: 'utc' }).minus({ days: 14 }).toFormat("yyyy-MM-dd'T'HH:mm:ss'Z'");
   const weather = useWeather(from || undefined, FORTNIGHT_HOURS).data;
   const ready = garden !== undefined && today !== undefined && weather !== undefined;

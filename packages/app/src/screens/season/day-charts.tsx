@@ -41,7 +41,10 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
         }
       : {};
   const text = { color: t.drift, fontFamily: 'Atkinson', fontSize: 13 };
-  const least = Math.min(0, ...whole.map((d) => degreesOf(d.leastC, units)));
+  // each line at a round figure, of warmth and of rain
+  const degrees = units === 'us' ? 20 : 10;
+  const above = Math.max(1, Math.ceil(Math.max(...whole.map((d) => degreesOf(d.mostC, units))) / degrees));
+  const below = Math.max(0, Math.ceil(-Math.min(0, ...whole.map((d) => degreesOf(d.leastC, units))) / degrees));
   const axis = {
     yAxisLabelWidth: AXIS,
     yAxisTextStyle: text,
@@ -51,7 +54,6 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
     yAxisColor: t.line,
     isAnimated: false,
   } as const;
-  // three sections, each a round figure
   const step = units === 'us' ? 0.3 : 6;
   const rain = days.map((d) => (units === 'us' ? (d.rainMm ?? 0) / MM_PER_INCH : (d.rainMm ?? 0)));
   return (
@@ -65,13 +67,15 @@ export default function DayCharts({ days, today, units }: { readonly days: reado
           color1={t.rowan}
           color2={t.brook}
           thickness={2.5}
-          height={HEIGHT}
+          height={(HEIGHT * above) / (above + below)}
           width={room}
           spacing={spacing}
           initialSpacing={6}
           endSpacing={0}
-          noOfSections={4}
-          {...(least < 0 ? { mostNegativeValue: Math.floor(least / 5) * 5 } : {})}
+          noOfSections={above}
+          maxValue={above * degrees}
+          {...(below > 0 ? { mostNegativeValue: -below * degrees, noOfSectionsBelowXAxis: below } : {})}
+          formatYLabel={(v: string) => trim(Number(v), 0)}
           hideDataPoints
           disableScroll
           xAxisLabelsHeight={22}

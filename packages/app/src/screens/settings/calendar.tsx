@@ -1,7 +1,9 @@
+import { instant } from '@sleetbrook/core/measure';
+import { dayOf } from '@sleetbrook/core/schedule';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEndCalendar, useMakeCalendar } from '../../api/mutations';
-import { useCalendar } from '../../api/queries';
+import { useCalendar, useGarden } from '../../api/queries';
 import { usePreferences } from '../../state/preferences';
 import { Button } from '../../ui/button';
 import { Row, Section } from '../../ui/row';
@@ -12,13 +14,14 @@ import { sayDate } from '../garden/say-picking';
 /** The garden in a calendar that the household has: rounds, looks and clocks, by an address that can be ended. */
 export function CalendarFeed() {
   const feed = useCalendar().data;
+  const zone = useGarden().data?.zone;
   const make = useMakeCalendar();
   const end = useEndCalendar();
   const [path, setPath] = useState<string | null>(null);
   const [copied, setCopied] = useState(false);
   const { rings, setRings } = usePreferences();
   const [refused, setRefused] = useState(false);
-  if (!feed) return null;
+  if (!feed || !zone) return null;
   const address = path === null ? null : `${window.location.origin}${path}`;
   const renew = () =>
     void make
@@ -35,7 +38,7 @@ export function CalendarFeed() {
         Rounds, looks and clocks in a calendar of yours, with a ring an hour before. Whoever has the address reads the garden by it: give it to nobody.
       </T>
       {feed.madeAt !== null && (
-        <Row mark="done" title="A calendar may read it" sub={`Since ${sayDate(feed.madeAt.slice(0, 10))}. Its address was told once.`} />
+        <Row mark="done" title="A calendar may read it" sub={`Since ${sayDate(dayOf(instant(Date.parse(feed.madeAt)), zone))}. Its address was told once.`} />
       )}
       {address !== null && (
         <View className="gap-2 py-3">
