@@ -338,3 +338,52 @@ describe('what guards', () => {
     expect(guard([treatment('mancozeb', at)], before)).not.toBeNull();
   });
 });
+
+describe('what comes together day by day', () => {
+  const days = (from: string, ahead: number, drop: readonly string[] = []) =>
+    daysOf(
+      weather(from, ahead, () => ({})).filter((h) => !drop.some((d) => h.at.startsWith(d))),
+      'UTC',
+    );
+
+  test('goes on to the last day that is told, ahead of today too, and to today where less is told', () => {
+    const s = sumOver(days('2026-06-15', 3), '2026-06-16', '2026-06-20', () => 2);
+    expect([s.after[0], s.after.at(-1), s.missing]).toEqual([
+      { day: '2026-06-16', sum: 2, sure: 'known' },
+      { day: '2026-06-23', sum: 16, sure: 'forecast' },
+      0,
+    ]);
+    const behind = sumOver(days('2026-06-15', 3).slice(0, 3), '2026-06-16', '2026-06-20', () => 2);
+    expect(behind.after.map((d) => [d.day, d.sum, d.sure])).toEqual([
+      ['2026-06-16', 2, 'known'],
+      ['2026-06-17', 4, 'known'],
+      ['2026-06-18', 4, 'guess'],
+      ['2026-06-19', 4, 'guess'],
+      ['2026-06-20', 4, 'guess'],
+    ]);
+    // today is not over: it is no gap
+    expect(behind.missing).toBe(2);
+    expect(sumOver([], '2026-06-19', '2026-06-20', () => 2)).toMatchObject({ missing: 1, after: [{ sum: 0 }, { sum: 0 }] });
+  });
+
+  test('a day in the middle that nobody told of adds nothing, and is counted', () => {
+    const s = sumOver(days('2026-06-15', 0, ['2026-06-17']), '2026-06-15', '2026-06-20', () => 1);
+    expect([s.missing, s.after.at(-1)?.sum]).toEqual([1, 5]);
+    expect(reached(s, 3)?.day).toBe('2026-06-18');
+    expect(reached(s, 6)).toBeUndefined();
+    // five in six days: four more take five days at that rate
+    expect(daysUntil(s, 9)).toBe(5);
+    expect(daysUntil(s, 5)).toBe(0);
+  });
+});
+
+test('what guarded tomatoes before they were out sets no count of theirs', () => {
+  const damp = weather('2026-05-01', 0, (_, h) => (h < 8 ? { humidityPct: 95 } : {}));
+  const w = told('tomato-blights-tomcast', {
+    plantings: [planting('tomato')],
+    hours: damp,
+    milestones: [seen('emerged', '2026-05-10')],
+    treatments: [treatment('mancozeb', '2026-05-08T18:00:00.000Z')],
+  }).seen;
+  expect(w[0]?.saw).toBe('Wet and warm days add up to 42 of 35 since they were out.');
+});

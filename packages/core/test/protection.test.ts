@@ -245,3 +245,16 @@ describe('days whose rain took a good part of it', () => {
     );
   });
 });
+
+test('the rain of the very hour in which it has held is no early rain', () => {
+  const slow = { ...MANCOZEB, rainfastHours: 4 };
+  const at = (n: number) =>
+    left(
+      slow,
+      3 * DAY,
+      hours(72, (i) => ({ rainMm: i === n ? 10 : 0 })),
+    )?.likely;
+  expect(at(3)).toBeCloseTo(0.6, 9);
+  expect(at(4)).toBeCloseTo(0.8, 9);
+  expect(at(5)).toBeCloseTo(0.8, 9);
+});

@@ -164,3 +164,21 @@ test('whatever is read, and wherever: hours lie within their reading, touch both
     }),
   );
 });
+
+test('read twice on one day: the afternoon has its least at an edge, the night its most', () => {
+  const at = (hour: string) => `2026-05-08T${hour}:00:00.000Z`;
+  // noon to six and six to midnight by the clock of Vermont: no morning in the one, no afternoon in the other
+  const hours = hoursOfReadings(
+    [reading(at('16'), 5, 15), { ...reading(at('22'), 12, 20), id: 'b' }, { ...reading('2026-05-09T04:00:00.000Z', 9, 14), id: 'c' }],
+    VERMONT,
+  );
+  const between = (from: string, to: string) => hours.filter((h) => h.at >= from && h.at < to).map((h) => h.temperatureC);
+  const afternoon = between(at('16'), at('22'));
+  expect(Math.max(...afternoon)).toBeGreaterThan(19);
+  expect(Math.min(...afternoon)).toBeLessThan(14);
+  expect(Math.min(...afternoon)).toBeGreaterThanOrEqual(12);
+  const night = between(at('22'), '2026-05-09T04:00:00.000Z');
+  expect(night).toHaveLength(6);
+  expect(Math.max(...night)).toBeGreaterThan(12.5);
+  expect(Math.min(...night)).toBeLessThan(11);
+});

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { aimsOf } from '../src/programme/aims';
+import { alikeOf } from '../src/programme/alike';
 import { bits } from '../src/programme/bits';
 import { boundsOf, leastBelow } from '../src/programme/bounds';
 import { groundOf } from '../src/programme/ground';
@@ -53,7 +54,7 @@ test('prices never make courses together look dearer than they are, and often br
       });
     }
   }
-  expect(helped).toBeGreaterThan(10);
+  expect(helped).toBeGreaterThan(38);
 });
 
 test('no set of days costs less than its bound, and a node of the tree no more than its leaves', () => {
@@ -236,4 +237,53 @@ describe('many courses that are alike', () => {
     // what comes last among the aims has no room in one exact number there
     expect(proven).toBe(false);
   });
+});
+
+test('courses change places only where a third keeps the same days from both', () => {
+  const [a] = randomProgramme(1).courses;
+  if (!a) throw new Error('no course');
+  const three = ['x', 'y', 'z'].map((id, i) => ({ ...a, id, warnings: [], harm: i === 2 ? a.harm + 1 : a.harm }));
+  const gap = (of: readonly (readonly [number, number, number])[]) => (i: number, j: number) => of.find(([p, q]) => p === i && q === j)?.[2] ?? 0;
+  expect(alikeOf(three, gap([]))).toEqual([0, 0, 2]);
+  expect(
+    alikeOf(
+      three,
+      gap([
+        [0, 2, 3],
+        [1, 2, 3],
+      ]),
+    ),
+  ).toEqual([0, 0, 2]);
+  // the third keeps its distance from one of them only, or from one of them longer
+  expect(alikeOf(three, gap([[0, 2, 3]]))).toEqual([0, 1, 2]);
+  expect(
+    alikeOf(
+      three,
+      gap([
+        [0, 2, 3],
+        [1, 2, 4],
+      ]),
+    ),
+  ).toEqual([0, 1, 2]);
+  expect(
+    alikeOf(
+      three,
+      gap([
+        [2, 0, 3],
+        [2, 1, 3],
+      ]),
+    ),
+  ).toEqual([0, 0, 2]);
+  expect(alikeOf(three, gap([[2, 1, 3]]))).toEqual([0, 1, 2]);
+  // from each other they keep it both ways
+  expect(alikeOf(three, gap([[0, 1, 3]]))).toEqual([0, 1, 2]);
+  expect(
+    alikeOf(
+      three,
+      gap([
+        [0, 1, 3],
+        [1, 0, 3],
+      ]),
+    ),
+  ).toEqual([0, 0, 2]);
 });

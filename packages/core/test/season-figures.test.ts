@@ -1,11 +1,13 @@
 import { findSheet } from '../src/label/sheets';
+import type { Garden, Treatment } from '../src/api';
 import type { LabelSheet } from '../src/label';
 import { seasonOf, type Season } from '../src/season';
 import { sayAllowed } from '../src/season/allowed';
+import { daysHeld } from '../src/season/holds';
 import { hoursFromNow } from '../src/season/situation';
 import { instant } from '../src/measure';
 import { plantingOf } from './planting-of';
-import { courseFacts, hoursFrom, seasonFacts, treated } from './season-of';
+import { courseFacts, hoursFrom, LARKFOLD, seasonFacts, treated } from './season-of';
 
 const NOW = '2026-07-14T17:00:00.000Z';
 const squash = plantingOf('p-squash', 'courgette', { name: 'Squash', stage: 'fruiting', areaM2: 9, pickFrom: null, pickUntil: null });
@@ -99,4 +101,63 @@ describe('the hours from now on', () => {
     const gap = from('2026-07-14T15:00:00.000Z').filter((h) => h.at !== '2026-07-14T20:00:00.000Z');
     expect(hoursFromNow(gap, now).map((h) => h.at.slice(11, 13))).toEqual(['15', '16', '17', '18', '19']);
   });
+});
+
+describe('what is laid out', () => {
+  const one = (of: Partial<Garden> = {}) =>
+    seasonOf(
+      seasonFacts(NOW, [courseFacts({ id: 'c', planting: squash, trouble: 'powdery-mildew', control: 'bicarbonate-spray', done: [FIRST] })], {
+        hours: fair,
+        garden: { ...LARKFOLD, ...of },
+      }),
+    );
+
+  test('an evening is as sure as its rounds', () => {
+    const s = one();
+    expect(s.evenings.length).toBeGreaterThan(1);
+    for (const e of s.evenings) expect([e.day, e.sure]).toEqual([e.day, of(s)?.rounds.find((r) => r.day === e.day)?.sure]);
+    expect(s.evenings[0]?.sure).toBe('forecast');
+    expect(s.evenings.at(-1)?.sure).toBe('unknown');
+  });
+
+  test('who is away past the fortnight is away on its days, and on no day after it', () => {
+    const s = one({ away: [{ from: '2026-07-25', to: '2026-08-20' }] });
+    expect(s.model.courses[0]?.open).toHaveLength(14);
+    const away = of(s)?.closed.filter((c) => c.why === 'You are away.') ?? [];
+    expect([away[0]?.day, away.at(-1)?.day, away.length]).toEqual(['2026-07-25', '2026-07-27', 3]);
+    expect(of(s)?.rounds.every((r) => r.day < '2026-07-25')).toBe(true);
+  });
+
+  test('what the shed lacks goes by the last round of this case and of this control', () => {
+    const facts = courseFacts({ id: 'c', planting: squash, trouble: 'powdery-mildew', control: 'bicarbonate-spray' });
+    const round = (change: Partial<Treatment>, at = FIRST) => ({
+      ...treated({ id: at + JSON.stringify(change), caseId: 'c', planting: squash, control: 'bicarbonate-spray', at, amount: 10 }),
+      ...change,
+    });
+    const unit = specimen.lines[0]?.rate.unit ?? 'g';
+    const lacks = (more: Partial<Treatment>) =>
+      of(
+        seasonOf(
+          seasonFacts(NOW, [{ ...facts, treatments: [round({}), round(more, '2026-07-10T19:30:00.000Z')] }], {
+            hours: fair,
+            shed: [{ sheetId: specimen.id, amount: 12, unit }],
+          }),
+        ),
+      )?.lacks;
+    const enoughForOne = /^The shed holds enough for 1 of the next \d\.$/;
+    expect(lacks({ caseId: 'another', amount: 1 })).toMatch(enoughForOne);
+    expect(lacks({ controlId: 'sulfur-spray', amount: 1 })).toMatch(enoughForOne);
+    expect(lacks({ struck: { at: NOW, reason: 'wrong' }, amount: 1 })).toMatch(enoughForOne);
+    expect(lacks({ amount: null })).toMatch(enoughForOne);
+    expect(lacks({ amount: 1 })).toBeNull();
+    expect(lacks({ amount: 13 })).toMatch(/^The shed holds enough for none of the next \d\.$/);
+  });
+});
+
+test('what has no label holds as long as its course has it, a day at the least', () => {
+  const hand = { sheet: null, line: null, finishedAt: instant(Date.parse(FIRST)), place: LARKFOLD, outdoors: true, growing: true, hours: fair };
+  expect([7, 1, 0].map((most) => daysHeld({ ...hand, most }))).toEqual([7, 1, 1]);
+  const line = specimen.lines[0] ?? null;
+  // fair weather takes nothing of it before its days are over
+  expect(daysHeld({ ...hand, sheet: specimen, line, most: 0 })).toBe(1);
 });
