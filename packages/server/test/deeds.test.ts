@@ -256,6 +256,33 @@ describe('what Today reminds of after a treatment', () => {
     h.stop();
   });
 
+  test('what is watered from above is left dry until it has held, and is told so no longer than that', async () => {
+    const DONE = '2026-06-10T22:00:00.000Z';
+    const { h, tree, put, get, to } = await orchard(DONE);
+    const dry = async () => (await get('/today')).reminders.filter((r: { kind: string }) => r.kind === 'dry');
+    const captan = treatment(tree.id, null, { controlId: 'captan-spray', troubleId: 'brown-rot', amount: 20, waterMl: 4000, finishedAt: DONE });
+    await put(`/treatments/${captan.id}`, captan).expect(200);
+    // on the ground water takes nothing off
+    expect(await dry()).toEqual([]);
+    await put(`/plantings/${tree.id}`, { ...tree, revision: 1, about: ['watered-above-morning'] }).expect(200);
+    // the specimen wants twelve hours
+    expect(await dry()).toEqual([
+      {
+        kind: 'dry',
+        id: tree.id,
+        caseId: null,
+        title: 'Nectarine',
+        text: 'Captan spray has to hold first: until then no water from above, on the ground alone',
+        at: '2026-06-11T10:00:00.000Z',
+      },
+    ]);
+    to('2026-06-11T09:59:00.000Z');
+    expect(await dry()).toHaveLength(1);
+    to('2026-06-11T10:00:00.000Z');
+    expect(await dry()).toEqual([]);
+    h.stop();
+  });
+
   test('the air of a record is a forecast until it was measured, and a forecast dries nothing', async () => {
     const h = harness({ demo: false, now: '2026-05-24T12:00:00.000Z' });
     let app = h.start();

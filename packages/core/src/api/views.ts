@@ -127,9 +127,9 @@ export const runningClockSchema = z.object({
 });
 export type RunningClock = z.infer<typeof runningClockSchema>;
 
-/** Something that waits for a hand: soap to stir, mix to use up, the next round, a dust to rinse off, a patch to look at, what rain took off. */
+/** Something that waits for a hand: soap to stir, mix to use up, the next round, a dust to rinse off, a patch to look at, what rain took off, what has to dry. */
 export const reminderSchema = z.object({
-  kind: z.enum(['soap', 'mix', 'round', 'rinse', 'patch', 'rain']),
+  kind: z.enum(['soap', 'mix', 'round', 'rinse', 'patch', 'rain', 'dry']),
   /** The batch, the shed item, the case or the planting. */
   id: idSchema,
   /** The case that it belongs to, of what is a planting’s. */

@@ -3,8 +3,8 @@ import { findControlCard } from '../catalogue/light';
 import { courseOf, nextRound, ofRounds } from '../decide';
 import { methodOf } from '../label';
 import { instant, sayDay, type Instant } from '../measure';
-import { dayStart, inTwelveMonths, rainedOff, sayRainedOff } from '../schedule';
-import { sunTimes, type HourlyWeather } from '../weather';
+import { dayStart, dryUntil, inTwelveMonths, rainedOff, sayRainedOff } from '../schedule';
+import { sunTimes, wateredAt, type HourlyWeather } from '../weather';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -114,6 +114,22 @@ export function rinseDue(t: Treatment, { garden, now, planting }: Facts): Remind
   const rise = days[0];
   if (rise === undefined) return null;
   return { kind: 'rinse', id: t.plantingId, title: t.plantingName, text: `${t.controlName}: with flowers near, rinse it off before bees fly`, at: iso(rise) };
+}
+
+/** Who waters from above washes off what has not held yet: until then it goes on the ground. */
+export function dryDue(t: Treatment, { now, planting }: Facts): Reminder | null {
+  const line = lineOf(t) ?? t.sheet?.lines[0];
+  if (!t.sheet || !line || t.struck || wateredAt(planting(t.plantingId)?.about ?? []) === null) return null;
+  const until = dryUntil({ sheet: t.sheet, line, finishedAt: finished(t) });
+  if (until === null || until <= now) return null;
+  return {
+    kind: 'dry',
+    id: t.plantingId,
+    caseId: t.caseId,
+    title: t.plantingName,
+    text: `${t.controlName} has to hold first: until then no water from above, on the ground alone`,
+    at: iso(until),
+  };
 }
 
 /** What is new on a plant shows within two days whether it bears it. */

@@ -2,7 +2,7 @@ import { UNSET_GARDEN, type RunningClock, type Today, type Treatment } from '../
 import { instant } from '../measure';
 import type { HouseContext } from './keeping';
 import { remindersFor } from './reminders';
-import { patchDue, rainDue, rinseDue, roundDue } from './rounds';
+import { dryDue, patchDue, rainDue, rinseDue, roundDue } from './rounds';
 import { weatherDesk } from './weather';
 
 const DAY_MS = 86_400_000;
@@ -66,6 +66,7 @@ export function todayDesk(context: HouseContext) {
       const all = () => keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
       return rainDue(t, lately, all, looked, told, facts) ?? [];
     });
+    const drying = lately.flatMap((t) => dryDue(t, facts) ?? []);
     return {
       keepOut: keptOut(context),
       notToEat: latest([
@@ -73,7 +74,9 @@ export function todayDesk(context: HouseContext) {
         ...keep.treatments.notToEatAt(at).map((t) => running(t, t.pickFrom, inside(t))),
       ]),
       openCases,
-      reminders: [...remindersFor(keep.batches.open(), keep.shed.mixes(), now()), ...rounds, ...recent, ...rained].sort((a, b) => a.at.localeCompare(b.at)),
+      reminders: [...remindersFor(keep.batches.open(), keep.shed.mixes(), now()), ...rounds, ...recent, ...rained, ...drying].sort((a, b) =>
+        a.at.localeCompare(b.at),
+      ),
     };
   };
 }

@@ -27,6 +27,12 @@ interface Facts {
 
 const HOUR = 3_600_000;
 
+/** Until when what was put on leaves must stay dry; null where water takes nothing of it, or at once. */
+export function dryUntil({ sheet, line, finishedAt }: Pick<Facts, 'sheet' | 'line' | 'finishedAt'>): Instant | null {
+  if (line.coverage === 'drenched' || !ON_LEAVES.has(methodOf(sheet, line)) || sheet.rainfastHours <= 0) return null;
+  return instant(finishedAt + sheet.rainfastHours * HOUR);
+}
+
 /**
  * Whether rain has taken off what was put on, as far as hours are known.
  * @returns null where it has not, where rain can not reach it, and once it would be worn out anyway

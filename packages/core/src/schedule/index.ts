@@ -1,5 +1,5 @@
 export { clocksFor, type AirThen, type Clocks } from './clocks';
-export { rainedOff, sayRainedOff, type RainedOff } from './cover-left';
+export { dryUntil, rainedOff, sayRainedOff, type RainedOff } from './cover-left';
 export { protectionLeft, sayProtection, wear, type Portion, type Protection, type ProtectionFacts } from './protection';
 export { sayWashedOff, washedOffBy, type WashedOff } from './washed-off';
 export { inTwelveMonths, outOfTwelveMonths } from './twelve-months';

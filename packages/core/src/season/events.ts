@@ -56,8 +56,8 @@ export function eventsOf(season: Season, today: Today, placeOf: (plantingId: str
     ];
   });
   const waits = today.reminders
-    // rounds are told by the programme, and what rain took is no appointment
-    .filter((r) => r.kind !== 'round' && r.kind !== 'rain')
+    // rounds are told by the programme, and what rain took or has to dry is no appointment
+    .filter((r) => r.kind !== 'round' && r.kind !== 'rain' && r.kind !== 'dry')
     .map((r): CalendarEvent => {
       const from = instant(Date.parse(r.at));
       return { uid: `${r.kind}-${r.id}`, at: { from, to: instant(from + HALF_HOUR) }, title: r.title, text: r.text, place: '', ringsMin: 0, sure: true };

@@ -36,6 +36,7 @@ const HREF: Readonly<Record<Reminder['kind'], (id: string, caseId: string | null
   rinse: (id) => `/garden/${id}`,
   patch: (id) => `/garden/${id}`,
   rain: (id, caseId) => (caseId ? `/cases/${caseId}` : `/garden/${id}`),
+  dry: (id, caseId) => (caseId ? `/cases/${caseId}` : `/garden/${id}`),
 };
 
 /** So many warnings stand on Today. */
