@@ -80,7 +80,8 @@ function Told({
   return (
     <>
       <T>{w.saw}</T>
-      <T kind="strong">{w.act}</T>
+      {/* what is guarded has nothing more to be told to do */}
+      {!isGuarded(w) && <T kind="strong">{w.act}</T>}
       <T>{guardSentence(w, garden, now)}</T>
       <T kind="small">{`${SURE[w.sure]} ${w.model.name}. It needs: ${inWordsOf(w.model.needs, garden.units)} Source: ${w.model.source}.`}</T>
       {save.error && <Failed error={save.error} />}
