@@ -387,3 +387,22 @@ test('what guarded tomatoes before they were out sets no count of theirs', () =>
   }).seen;
   expect(w[0]?.saw).toBe('Wet and warm days add up to 42 of 35 since they were out.');
 });
+
+// two days running never below 10 °C with six hours of damp air (Hutton criteria)
+test('late blight: what is complete today has come, what tomorrow completes is coming, each on its own day', () => {
+  const first = Date.parse('2026-06-14T00:00:00Z');
+  const dampOn = (days: readonly string[]) =>
+    weather('2026-06-14', 3, (d, h) => (h < 7 && days.includes(new Date(first + d * DAY).toISOString().slice(0, 10)) ? { humidityPct: 95 } : {}));
+  const blight = (...days: string[]) =>
+    told('late-blight-hutton', { plantings: [planting('potato')], hours: dampOn(days) }).seen.map((w) => [w.is, w.at.slice(0, 10)]);
+  expect(blight('2026-06-18', '2026-06-19')).toEqual([['came', '2026-06-19']]);
+  expect(blight('2026-06-19', '2026-06-20')).toEqual([['came', '2026-06-20']]);
+  expect(blight('2026-06-20', '2026-06-21')).toEqual([['coming', '2026-06-21']]);
+  expect(blight('2026-06-19', '2026-06-20', '2026-06-21').sort()).toEqual([
+    ['came', '2026-06-20'],
+    ['coming', '2026-06-21'],
+  ]);
+  // a dry day between, or one so long ago, is nothing
+  expect(blight('2026-06-18', '2026-06-20')).toEqual([]);
+  expect(blight('2026-06-14', '2026-06-15')).toEqual([]);
+});

@@ -222,6 +222,9 @@ describe('powdery mildew of grapes (Gubler & Thomas)', () => {
     expect(day([8, 9, 10, 12, 13, 14]).mildHours).toBe(3);
     expect(grapeDayOf(hours(3, (i) => ({ temperatureC: [21, 30, 30.1][i] as number })))).toEqual({ mildHours: 2, scorched: false });
     expect(grapeDayOf(hours(1, () => ({ temperatureC: 35 }))).scorched).toBe(true);
+    // one hour among milder ones is enough
+    expect(grapeDayOf(hours(24, (i) => ({ temperatureC: i === 14 ? 35 : 25 }))).scorched).toBe(true);
+    expect(grapeDayOf(hours(24, () => ({ temperatureC: 34.9 }))).scorched).toBe(false);
   });
   test.each([
     [0, 14, 21],

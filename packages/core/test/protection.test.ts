@@ -258,3 +258,13 @@ test('the rain of the very hour in which it has held is no early rain', () => {
   expect(at(4)).toBeCloseTo(0.8, 9);
   expect(at(5)).toBeCloseTo(0.8, 9);
 });
+
+test('an hour that nobody told of is enough to know nothing of the rain', () => {
+  const one = left(
+    MANCOZEB,
+    24 * HOUR,
+    hours(24).filter((_, i) => i !== 12),
+  );
+  expect([one?.unknownHours, one?.least, one?.likely]).toEqual([1, 0, 1]);
+  expect(left(MANCOZEB, 24 * HOUR, hours(24))?.least).toBe(1);
+});

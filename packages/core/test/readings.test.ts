@@ -182,3 +182,20 @@ test('read twice on one day: the afternoon has its least at an edge, the night i
   expect(Math.max(...night)).toBeGreaterThan(12.5);
   expect(Math.min(...night)).toBeLessThan(11);
 });
+
+test('a day is dry only where all of it was read: an hour without a gauge is enough to say nothing of it', () => {
+  const day = (unread: (i: number) => boolean, rainMm = 0): HourlyWeather[] =>
+    Array.from({ length: 24 }, (_, i) => ({
+      at: new Date(Date.UTC(2026, 4, 10, i)).toISOString(),
+      temperatureC: 10 + (i % 12),
+      humidityPct: 60,
+      windMs: 2,
+      rainMm: i === 3 ? rainMm : 0,
+      cloud: 0.5,
+      ...(unread(i) ? { unread: ['rain' as const] } : {}),
+    }));
+  const rain = (hours: readonly HourlyWeather[]) => daySummaries(hours, 'UTC')[0]?.rainMm;
+  expect([rain(day(() => false)), rain(day((i) => i === 20)), rain(day(() => true))]).toEqual([0, null, null]);
+  // what fell in the hours that were read fell, whatever the others had
+  expect(rain(day((i) => i === 20, 4))).toBe(4);
+});
