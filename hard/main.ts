@@ -2,6 +2,7 @@ import { backup } from './backup';
 import { guesses, rebinding } from './door';
 import { files } from './files';
 import { fuzz } from './fuzz';
+import { seasonDays } from './days';
 import { clockBack, diskFull, twoServers } from './house';
 import { kills } from './kills';
 import { offline } from './offline';
@@ -52,6 +53,10 @@ async function main(): Promise<void> {
   const away = SHORT ? null : offline();
   if (away) say(`${away.offlineCases} writes lost on their way, each in one of five ways: ${away.offlineLost} lost for good, ${away.doubled} there twice`);
 
+  const season = SHORT ? null : seasonDays();
+  if (season)
+    say(`${season.seasonDays} days of one garden on the phone, ${season.seasonRounds} rounds due: ${season.seasonMissing} not shown on their day, or broken`);
+
   const line = {
     kills: killed.kills,
     lost: killed.lost,
@@ -60,6 +65,7 @@ async function main(): Promise<void> {
     undeclared: fuzzed.undeclared.length,
     files: filed.files,
     ...(away ?? {}),
+    ...(season ?? {}),
     loopMaxMs: filed.loopMaxMs,
     rssMaxMb: filed.rssMaxMb,
     p99ReadMs20y: Math.round(twenty.reads * 10) / 10,
@@ -76,6 +82,7 @@ async function main(): Promise<void> {
     line.lost > 0 ||
     (away?.offlineLost ?? 0) > 0 ||
     (away?.doubled ?? 0) > 0 ||
+    (season !== null && (season.seasonDays < 200 || season.seasonMissing > 0)) ||
     line.status5xx > 0 ||
     line.guessesPerMinute > 10 ||
     !rebindRefused ||

@@ -32,7 +32,7 @@ export const test = base.extend<{ running: boolean }>({
 });
 export { expect };
 
-const put = async (page: Page, path: string, body: unknown) => {
+export const put = async (page: Page, path: string, body: unknown) => {
   const response = await page.request.put(`/api/v1${path}`, { data: body });
   expect(response.ok(), `${path}: ${await response.text()}`).toBe(true);
   return (await response.json()) as Record<string, unknown>;

@@ -168,7 +168,7 @@ test('whatever comes, it never rises without a round, more rain never leaves mor
         before = p;
       }
     }),
-    { numRuns: 120 },
+    { numRuns: 1000 },
   );
 });
 

@@ -4,15 +4,13 @@ import { addDays, dayOf, dayStart } from '@sleetbrook/core/schedule';
 import { factsOf, seasonOf, type Season } from '@sleetbrook/core/season';
 import { instant } from '@sleetbrook/core/measure';
 import { freshLap } from '@sleetbrook/core/api';
+import { BEDS, CLEAN, CREEK_LOT, DAYS, FIRST, readOff, taken, type Bed } from '../../core/test/creek-lot';
 import { caseOf, harness, look, planting, treatment } from './harness';
 
 const API = '/api/v1';
-const ZONE = 'America/New_York';
+const ZONE = CREEK_LOT.zone;
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
-const DAYS = 200;
-/** Four in the afternoon of the first of May, on the east coast. */
-const FIRST = Date.parse('2026-05-01T20:00:00.000Z');
 const iso = (ms: number) => new Date(ms).toISOString();
 
 /** The rounds of a season as its model counts them. */
@@ -37,49 +35,12 @@ test('two hundred days of one garden, by readings: no rule is broken, and what i
   };
   await put('/garden', {
     ...(await get<Garden>('/garden')),
-    name: 'Creek Lot',
-    latitude: 42.4,
-    longitude: -76.5,
-    zone: ZONE,
-    country: 'US',
-    units: 'us',
+    ...CREEK_LOT,
     setUp: true,
   });
-  const beds = [
-    {
-      name: 'Leeks',
-      hostId: 'leek',
-      stage: 'growing',
-      troubleId: 'leek-moth',
-      controlId: 'bt-spray',
-      pickFrom: '2026-09-20',
-      pickUntil: '2026-11-30',
-      areaM2: 6,
-    },
-    {
-      name: 'Greens',
-      hostId: 'cabbage',
-      stage: 'growing',
-      troubleId: 'cabbage-white',
-      controlId: 'bt-spray',
-      pickFrom: '2026-08-10',
-      pickUntil: '2026-10-20',
-      areaM2: 5,
-    },
-    {
-      name: 'Old apple',
-      hostId: 'apple',
-      stage: 'growing',
-      troubleId: 'apple-scab',
-      controlId: 'sulfur-spray',
-      pickFrom: '2026-09-05',
-      pickUntil: '2026-10-01',
-      areaM2: 12,
-    },
-  ] as const;
-  const cases = new Map<string, (typeof beds)[number] & { readonly plantingId: string }>();
-  for (const bed of beds) {
-    const p = planting({ name: bed.name, hostId: bed.hostId, stage: bed.stage, areaM2: bed.areaM2, pickFrom: bed.pickFrom, pickUntil: bed.pickUntil });
+  const cases = new Map<string, Bed & { readonly plantingId: string }>();
+  for (const bed of BEDS) {
+    const p = planting({ name: bed.name, hostId: bed.hostId, stage: 'growing', areaM2: bed.areaM2, pickFrom: bed.pickFrom, pickUntil: bed.pickUntil });
     await put(`/plantings/${p.id}`, p);
     const seen = look(p.id, { at: iso(FIRST - HOUR), answers: [] });
     await put(`/looks/${seen.id}`, seen);
@@ -96,18 +57,13 @@ test('two hundred days of one garden, by readings: no rule is broken, and what i
     const now = FIRST + n * DAY;
     api = h.restart(iso(now));
     const today = dayOf(instant(now), ZONE);
-    // yesterday evening to now: warm days, a thunder shower each ninth, a dry gauge on the others
-    const summer = Math.sin((n / DAYS) * Math.PI);
     await put(`/readings/${today}`, {
       id: today,
       revision: 0,
       at: iso(now),
-      leastC: Math.round(6 + 9 * summer),
-      mostC: Math.round(15 + 11 * summer),
-      rainMm: n % 9 === 4 ? 31 : 0,
-      rainFell: n % 9 === 4 ? 'night' : null,
+      ...readOff(n),
     });
-    if (n === 110 || n === 117) {
+    if (n === CLEAN[0] || n === CLEAN[1]) {
       // two counts running that find none
       const clean = look(cases.get(leeks)?.plantingId ?? '', { caseId: leeks, at: iso(now - HOUR), answers: [], count: { affected: 0, looked: 30 } });
       await put(`/looks/${clean.id}`, clean);
@@ -117,7 +73,7 @@ test('two hundred days of one garden, by readings: no rule is broken, and what i
     expect([today, brokenLimits(s.model, planned(s))]).toEqual([today, []]);
     const waiting = await get<Today>('/today');
     for (const c of s.courses) {
-      if (n > 117 && c.caseId === leeks) {
+      if (n > CLEAN[1] && c.caseId === leeks) {
         expect([today, c.state, c.rounds]).toEqual([today, 'over', []]);
         continue;
       }
@@ -140,8 +96,7 @@ test('two hundred days of one garden, by readings: no rule is broken, and what i
         controlId: bed.controlId,
         finishedAt: iso(round.to),
         areaM2: bed.areaM2,
-        amount: bed.controlId === 'bt-spray' ? 1.1 : 8,
-        waterMl: 1500,
+        ...taken(bed),
       });
       const kept = await put<Treatment>(`/treatments/${onIt.id}`, onIt);
       expect([today, bed.name, kept.broke]).toEqual([today, bed.name, []]);

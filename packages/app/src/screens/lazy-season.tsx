@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
-import type { Garden } from '@sleetbrook/core/api';
-import type { Instant } from '@sleetbrook/core/measure';
 import { Loading } from '../ui/states';
+import type { DueProps } from './season/due-rounds';
+import { FortnightRoom } from './season/fortnight-room';
 import { LookOnly, type OnBrook } from './season/look-only';
 
 export type { LookAhead } from './season/look-only';
@@ -20,8 +20,8 @@ export const SeasonScreen = () => (
 );
 
 /** What of the programme stands on Today: not there before the rest of it. */
-export const DueRounds = (props: { readonly garden: Garden; readonly now: Instant }) => (
-  <Suspense fallback={null}>
+export const DueRounds = (props: DueProps) => (
+  <Suspense fallback={props.begun ? <FortnightRoom /> : null}>
     <Due {...props} />
   </Suspense>
 );

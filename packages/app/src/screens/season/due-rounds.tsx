@@ -7,14 +7,22 @@ import { useWarnings, useWeatherDays } from '../../api/queries';
 import { Row, Section } from '../../ui/row';
 import { Failed } from '../../ui/states';
 import { Fortnight } from './fortnight';
+import { FortnightRoom } from './fortnight-room';
 import { ordinal, sayBegin } from './say-round';
 import { useProgramme } from './use-programme';
 
 /** Rounds of so many days stand on Today. */
 const DAYS = 3;
 
+export interface DueProps {
+  readonly garden: Garden;
+  readonly now: Instant;
+  /** Whether any course was begun: there will be something to show then. */
+  readonly begun: boolean;
+}
+
 /** The coming fortnight, and what of it is due in the next days: one row a round. */
-export function DueRounds({ garden, now }: { readonly garden: Garden; readonly now: Instant }) {
+export function DueRounds({ garden, now, begun: some }: DueProps) {
   const { view, season, error, again } = useProgramme();
   const days = useWeatherDays(0).data;
   const told = useWarnings().data;
@@ -23,6 +31,7 @@ export function DueRounds({ garden, now }: { readonly garden: Garden; readonly n
   // what was decided and is not done yet, the first time or again, has its hours above: one row a matter
   const waiting = new Set(view?.courses.filter((f) => f.case.laps.at(-1)?.treatmentId === null).map((f) => f.case.id));
   const begun = season?.courses.filter((c) => c.done.length > 0 && !waiting.has(c.caseId)) ?? [];
+  if (!season && some) return <FortnightRoom />;
   if (!season || begun.length === 0) return null;
   const soon = addDays(season.today, DAYS);
   const due = begun.flatMap((c) => c.rounds.filter((r) => r.day < soon).map((r) => ({ c, r }))).sort((a, b) => a.r.from - b.r.from);

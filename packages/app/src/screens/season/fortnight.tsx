@@ -7,6 +7,7 @@ import Svg, { Circle, Path, Rect, Text as Label } from 'react-native-svg';
 import { T } from '../../ui/text';
 import { useTokens } from '../../ui/tokens';
 import { fitName } from './fit-name';
+import { STRIP_HEIGHT } from './fortnight-room';
 
 interface Props {
   readonly season: Season;
@@ -16,7 +17,7 @@ interface Props {
   readonly warned: readonly string[];
 }
 
-const HEIGHT = 126;
+const HEIGHT = STRIP_HEIGHT;
 const FLAG = 24;
 /** A day with so much rain fills the strip, mm. */
 const FULL_MM = 30;

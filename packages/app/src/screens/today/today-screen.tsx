@@ -138,7 +138,7 @@ export function TodayScreen() {
         </View>
       )}
       <View className="px-5">
-        <DueRounds garden={g} now={now} />
+        <DueRounds garden={g} now={now} begun={openCases.some((c) => c.laps.at(-1)?.treatmentId)} />
         {reminders.length > 0 && <Section>To see to</Section>}
         {reminders.map((r) => {
           const at = instant(Date.parse(r.at));
