@@ -377,15 +377,17 @@ describe('what comes together day by day', () => {
   });
 });
 
-test('what guarded tomatoes before they were out sets no count of theirs', () => {
-  const damp = weather('2026-05-01', 0, (_, h) => (h < 8 ? { humidityPct: 95 } : {}));
-  const w = told('tomato-blights-tomcast', {
-    plantings: [planting('tomato')],
-    hours: damp,
-    milestones: [seen('emerged', '2026-05-10')],
-    treatments: [treatment('mancozeb', '2026-05-08T18:00:00.000Z')],
-  }).seen;
-  expect(w[0]?.saw).toBe('Wet and warm days add up to 42 of 35 since they were out.');
+test('what was put on before tomatoes were out sets no count of theirs', () => {
+  const on = (emerged: string) =>
+    told('tomato-blights-tomcast', {
+      plantings: [planting('tomato')],
+      hours: weather('2026-05-01', 0, (_, h) => (h < 8 ? { humidityPct: 95 } : {})),
+      milestones: [seen('emerged', emerged)],
+      treatments: [treatment('mancozeb', '2026-06-15T18:00:00.000Z')],
+    }).seen.map((w) => w.saw);
+  // four of 35 on the twentieth, and not six of 15 since they were guarded
+  expect(on('2026-06-17')).toEqual([]);
+  expect(on('2026-06-14')[0]).toBe('Wet and warm days add up to 6 of 15 since they were last guarded.');
 });
 
 // two days running never below 10 °C with six hours of damp air (Hutton criteria)
