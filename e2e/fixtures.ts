@@ -25,7 +25,8 @@ export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void
       });
       await give();
       // a refusal that a test provokes is logged by the browser as a failed load; that is no error of ours
-      const away = (w: string) => server.restarted && /net::ERR_(CONNECTION_REFUSED|CONNECTION_RESET|EMPTY_RESPONSE|SOCKET_NOT_CONNECTED)/.test(w);
+      const away = (w: string) =>
+        server.restarted && /net::ERR_(CONNECTION_REFUSED|CONNECTION_RESET|EMPTY_RESPONSE|SOCKET_NOT_CONNECTED)|^Loading module \S+ failed/.test(w);
       // a test that takes the network away
       const offline = (w: string) => /net::ERR_INTERNET_DISCONNECTED/.test(w);
       expect(wrong.filter((w) => !/status of (4(01|04|09|13|22)|503)/.test(w) && !away(w) && !offline(w))).toEqual([]);

@@ -104,7 +104,7 @@ export async function p99(server: Server, path: string, times = 200, before: () 
   return took[Math.floor(times * 0.99)] ?? Number.NaN;
 }
 
-/** No file of weather is taken that is larger: some ten years. */
+/** A year at a time, as a station keeps them. */
 const HOURS_A_FILE = 24 * 365;
 
 /** Hours of every year, with the round of the day and of the year, and a wet spell in each fortnight. */

@@ -1,15 +1,8 @@
 import { expect, plant, runningCourse, settle, sprayer, test, weatherFile } from './kit';
+import { CREEK_LOT } from '../../packages/core/test/creek-lot';
 import { accessible } from '../fixtures';
 
-const ITHACA = {
-  name: 'Creek Lot',
-  latitude: 42.4,
-  longitude: -76.5,
-  zone: 'America/New_York',
-  country: 'US',
-  units: 'us',
-  now: '2026-06-14T21:30:00Z',
-} as const;
+const ITHACA = { ...CREEK_LOT, now: '2026-06-14T21:30:00Z' } as const;
 const day = (i: number) => Math.floor(i / 24);
 
 // Three beds in New York state, US units: two get Bt, one wettable sulfur. The weather comes as a file.

@@ -10,8 +10,9 @@ import { Fortnight } from '../src/screens/season/fortnight';
 import { sayBare } from '../src/screens/season/programme-part';
 import { orderAhead } from '../src/screens/season/order-ahead';
 import { ordinal } from '../src/screens/season/say-round';
+import { warnedDays } from '../src/screens/season/say-warning';
 import { roundNumber } from '../src/screens/cases/rounds';
-import { freshLap } from '@sleetbrook/core/api';
+import { freshLap, type Warning } from '@sleetbrook/core/api';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }) }));
 
@@ -117,4 +118,23 @@ test('days without protection: that no evening would help is said only where it 
   expect(sayBare(3, true)).toBe('3 days go bare, and no evening would help.');
   expect(sayBare(3, false)).toMatch(/^3 days go bare\. There are too many like rounds/);
   expect(sayBare(0, false)).not.toContain('no evening would help');
+});
+
+test('a day is marked for what the weather lets in only where nothing guards over it and nobody put it off', () => {
+  const warning = {
+    key: 'k',
+    is: 'coming',
+    at: '2026-06-16T23:30:00.000Z',
+    hushed: null,
+    guardedUntil: null,
+  } as Warning;
+  const days = (change: Partial<Warning> = {}, zone = 'UTC') => warnedDays([{ ...warning, ...change }], zone);
+  expect(days()).toEqual(['2026-06-16']);
+  // by the garden's own day
+  expect(days({}, 'Europe/London')).toEqual(['2026-06-17']);
+  expect(days({ is: 'came' })).toEqual([]);
+  expect(days({ hushed: { until: null } })).toEqual([]);
+  expect(days({ guardedUntil: '2026-06-20T00:00:00.000Z' })).toEqual([]);
+  // what guards not long enough does not guard
+  expect(days({ guardedUntil: '2026-06-16T00:00:00.000Z' })).toEqual(['2026-06-16']);
 });

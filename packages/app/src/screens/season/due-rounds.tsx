@@ -1,6 +1,6 @@
 import type { Garden } from '@sleetbrook/core/api';
-import { inSentence, instant, type Instant } from '@sleetbrook/core/measure';
-import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { inSentence, type Instant } from '@sleetbrook/core/measure';
+import { addDays } from '@sleetbrook/core/schedule';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useWarnings, useWeatherDays } from '../../api/queries';
@@ -9,6 +9,7 @@ import { Failed } from '../../ui/states';
 import { Fortnight } from './fortnight';
 import { FortnightRoom } from './fortnight-room';
 import { ordinal, sayBegin } from './say-round';
+import { warnedDays } from './say-warning';
 import { useProgramme } from './use-programme';
 
 /** Rounds of so many days stand on Today. */
@@ -39,11 +40,7 @@ export function DueRounds({ garden, now, begun: some }: DueProps) {
   return (
     <View>
       <Section>The fortnight</Section>
-      <Fortnight
-        season={season}
-        days={days ?? []}
-        warned={(told?.warnings ?? []).filter((w) => w.is === 'coming' && !w.hushed).map((w) => dayOf(instant(Date.parse(w.at)), garden.zone))}
-      />
+      <Fortnight season={season} days={days ?? []} warned={warnedDays(told?.warnings ?? [], garden.zone)} />
       {due.map(({ c, r }) => {
         const mates = season.evenings.find((e) => e.day === r.day)?.mixes.find((m) => m.caseIds.includes(c.caseId) && m.caseIds.length > 1);
         const others = mates?.caseIds.filter((id) => id !== c.caseId).map((id) => season.courses.find((x) => x.caseId === id)?.plantingName ?? '') ?? [];

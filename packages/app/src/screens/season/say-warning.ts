@@ -1,11 +1,15 @@
 import type { Garden, Milestone, Warning } from '@sleetbrook/core/api';
 import { instant, sayDay, sayWhen, type Instant } from '@sleetbrook/core/measure';
-import { dayOf, dayStart } from '@sleetbrook/core/schedule';
+import { dayOf, dayStart, type LocalDay } from '@sleetbrook/core/schedule';
 
 const at = (iso: string) => instant(Date.parse(iso));
 
 /** Whether what was put on holds over its moment. */
 export const isGuarded = (w: Warning): boolean => w.guardedUntil !== null && w.guardedUntil >= w.at;
+
+/** Days on which the weather is about to let something in that nothing guards against yet. */
+export const warnedDays = (warnings: readonly Warning[], zone: string): LocalDay[] =>
+  warnings.filter((w) => w.is === 'coming' && !w.hushed && !isGuarded(w)).map((w) => dayOf(at(w.at), zone));
 
 /** How sure it is, in words. */
 export const SURE: Readonly<Record<Warning['sure'], string>> = {

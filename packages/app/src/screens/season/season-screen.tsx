@@ -17,6 +17,7 @@ import { sayReading, ReadingForm } from './reading-form';
 import { ProgrammePart } from './programme-part';
 import { ReadingRow } from './reading-row';
 import { UsualDays } from './usual-days';
+import { warnedDays } from './say-warning';
 import { WarningRows } from './warning-rows';
 
 const Charts = lazy(() => import('./day-charts'));
@@ -66,7 +67,7 @@ export function SeasonScreen() {
   const hushed = warnings.filter((w) => w.hushed);
   const today = dayOf(now, garden.zone);
   const ahead = (days ?? []).filter((d) => d.day >= today);
-  const warned = open.filter((w) => w.is === 'coming').map((w) => dayOf(instant(Date.parse(w.at)), garden.zone));
+  const warned = warnedDays(open, garden.zone);
   // also where nothing grows that a model tells of: no weather is never a clean bill
   const noWeather = days?.length === 0 || blind.some((b) => b.asks === null && b.why === 'No weather is known here.');
   const unread = [...new Set(blind.filter((b) => b.asks === null && !noWeather).map((b) => b.why))];
