@@ -5,6 +5,7 @@ const node = (name, extra = {}) => ({
   transform: { '\\.m?[jt]s$': '<rootDir>/../../scripts/jest-transform.cjs' },
   transformIgnorePatterns: ['node_modules/(?!(@sleetbrook|uuid|@jsquash)/)'],
   testEnvironment: 'node',
+  setupFiles: ['<rootDir>/../core/test/setup.ts'],
   ...extra,
 });
 
@@ -18,7 +19,7 @@ module.exports = {
       rootDir: 'packages/app',
       preset: 'jest-expo',
       testMatch: ['<rootDir>/test/**/*.test.{ts,tsx}'],
-      setupFiles: ['<rootDir>/test/setup.ts'],
+      setupFiles: ['<rootDir>/test/setup.ts', '<rootDir>/../core/test/setup.ts'],
       moduleNameMapper: {
         '\\.css$': '<rootDir>/test/empty.js',
         '\\.woff2$': '<rootDir>/test/empty.js',

@@ -21,13 +21,24 @@ export function run(command, args, options = {}) {
 
 const hashOf = (text) => createHash('sha256').update(text).digest('hex');
 
+/** Every package of the lock file stands in node_modules at its version, but for those of other machines; the database module is compiled. */
+function isInstalled() {
+  const hidden = join(root, 'node_modules', '.package-lock.json');
+  if (!existsSync(hidden) || !existsSync(join(root, 'node_modules/better-sqlite3/build/Release/better_sqlite3.node'))) return false;
+  const wanted = JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')).packages;
+  const there = JSON.parse(readFileSync(hidden, 'utf8')).packages;
+  return Object.entries(wanted).every(([path, p]) => !path.startsWith('node_modules/') || p.optional || p.link || there[path]?.version === p.version);
+}
+
 /** Installs dependencies when the lock file changed since the last time, or when they are not there. */
 export function install() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major !== 20 || minor < 19) fail(`Sleetbrook needs Node 20.19 or a later 20; this is ${process.versions.node}.`);
+  if (major < 20 || (major === 20 && minor < 19)) fail(`Sleetbrook needs Node 20.19 or later; this is ${process.versions.node}.`);
   const mark = join(root, 'node_modules', '.sleetbrook-lock');
   const lock = hashOf(readFileSync(join(root, 'package-lock.json'), 'utf8'));
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
+  // a plain `npm ci` counts as installed: npm writes what it put there beside it, in the order of the lock file
+  if (isInstalled()) return void writeFileSync(mark, lock);
   process.stdout.write('Installing dependencies (a few minutes, once)\n');
   const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
     cwd: root,

@@ -1,21 +1,47 @@
-// npm test: installs what is missing, then everything that must hold.
-import { existsSync } from 'node:fs';
-import { fail, has, install, run } from './lib.mjs';
+// npm test: installs what is missing, then everything that must hold; `--long` tries each property as often as it can be.
+import { existsSync, writeFileSync } from 'node:fs';
+import { randomInt } from 'node:crypto';
+import { availableParallelism } from 'node:os';
+import { join } from 'node:path';
+import { fail, has, install, root, run } from './lib.mjs';
+import { step } from './steps.mjs';
 
+const LONG = process.argv.includes('--long');
+const started = Date.now();
 install();
 if (!existsSync('/usr/bin/chromium')) {
-  const root = process.getuid?.() === 0;
-  if (!has('apt-get') || !root)
+  const asRoot = process.getuid?.() === 0;
+  if (!has('apt-get') || !asRoot)
     fail('The browser tests need Chromium at /usr/bin/chromium: install it (Debian: apt-get install chromium), then run this again.');
   process.stdout.write('Installing Chromium (once)\n');
   if (!run('sh', ['-c', 'apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium > /dev/null']))
     fail('Chromium could not be installed through apt-get.');
 }
+const seed = process.env.SLEETBROOK_SEED ?? String(randomInt(2 ** 31));
+process.stdout.write(`Seed of the properties: ${seed} (the same again: SLEETBROOK_SEED=${seed} npm test)\n`);
+const env = { SLEETBROOK_SEED: seed, ...(LONG ? { SLEETBROOK_LONG: '1' } : {}) };
+const workers = String(Math.max(1, availableParallelism()));
+const npx = (...args) => ({ command: 'npx', args: ['--no-install', ...args] });
+const node = (...args) => ({ command: process.execPath, args });
 const steps = [
-  ['check', process.execPath, ['scripts/check.mjs']],
-  ['unit tests', 'npx', ['--no-install', 'jest', '--ci']],
-  ['build', process.execPath, ['scripts/build.mjs']],
-  ['browser tests', 'npx', ['--no-install', 'playwright', 'test']],
-  ['hard test, short', 'npx', ['--no-install', 'tsx', 'hard/main.ts', '--short']],
+  { name: 'check', usually: 110, ...node('scripts/check.mjs') },
+  { name: 'unit tests', usually: LONG ? 1800 : 300, env, ...npx('jest', '--ci', `--maxWorkers=${workers}`) },
+  { name: 'build', usually: 80, ...node('scripts/build.mjs') },
+  { name: 'browser tests', usually: 500, ...npx('playwright', 'test') },
+  { name: 'hard test, short', usually: 90, ...npx('tsx', 'hard/main.ts', '--short') },
 ];
-for (const [name, command, args] of steps) if (!run(command, args)) fail(`npm test stopped at: ${name}`);
+const took = [];
+const say = () => {
+  for (const t of took) process.stdout.write(`${String(t.seconds).padStart(6)} s  ${t.name}\n`);
+  process.stdout.write(`${String(Math.round((Date.now() - started) / 1000)).padStart(6)} s  in all\n`);
+};
+for (const s of LONG ? steps.slice(1, 2) : steps) {
+  process.stdout.write(`== ${s.name}\n`);
+  const done = await step(s);
+  took.push(done);
+  if (done.ok) continue;
+  say();
+  fail(`npm test stopped at: ${s.name}`);
+}
+say();
+if (!LONG) writeFileSync(join(root, '.npm-test-seconds'), `${Math.round((Date.now() - started) / 1000)}\n`);

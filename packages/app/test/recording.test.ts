@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { asTyped, meantBy } from '../src/state/as-typed';
 import { signsNow } from '../src/screens/decide/deciding-task';
 import { doneInstead, EMPTY_RECORD, useRecording } from '../src/state/recording';
+import { runs } from '../../core/test/runs';
 
 describe('records under way', () => {
   beforeEach(() => useRecording.setState({ records: {} }));
@@ -58,7 +59,7 @@ describe('a figure in a field', () => {
           expect(meantBy(typed.text, null, again)).toBe(again);
         },
       ),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     );
   });
 });

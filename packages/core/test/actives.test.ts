@@ -8,6 +8,7 @@ import { findSheet, SHEETS } from '../src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS } from '../src/measure';
 import { planMix, stepsFor } from '../src/mix';
 import { at, past, verdictOn, type Setup } from './situation';
+import { runs } from './runs';
 
 const sheet = (id: string) => findSheet(id) as LabelSheet;
 const own = (id: string, change: Partial<LabelSheet> = {}): LabelSheet => ({ ...sheet(id), id: 'own-x', specimen: false, basedOn: id, ...change });
@@ -133,7 +134,7 @@ describe('a sheet can not talk its material harmless', () => {
           expect(strictSheet(strict)).toBe(strict);
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     ));
 });
 

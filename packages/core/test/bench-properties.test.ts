@@ -21,6 +21,7 @@ import {
 } from '../src/measure';
 import { correctLostCount, correctOverfill, correctShort, planMix, waysToMeasure, type MixPlan } from '../src/mix';
 import { bordeauxFor, buyList, checkSoap, oilForLye, prepare, PREPARATIONS, rescale, SOAP_OILS, soapRecipe, type Product, type Values } from '../src/mix/bench';
+import { runs } from './runs';
 
 const SYSTEMS: readonly UnitSystem[] = ['metric', 'us', 'imperial', 'australian'];
 const IDS = Object.keys(UNITS) as UnitId[];
@@ -39,7 +40,7 @@ describe('writing and reading', () => {
         const back = got(parseQuantity(writeQuantity(amount, id), system, [UNITS[id].dimension]));
         expect(Math.abs(back.si - amount)).toBeLessThanOrEqual(amount * 1e-12);
       }),
-      { numRuns: 3000 },
+      { numRuns: runs(3000) },
     );
   });
 
@@ -55,7 +56,7 @@ describe('writing and reading', () => {
           expect(Math.abs(back.si - n)).toBeLessThanOrEqual(n * 0.006);
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 
@@ -130,7 +131,7 @@ describe('units beside general-purpose libraries', () => {
         // mathjs rounds its US volumes to four or five figures
         if (name) expect((math.unit(n, name) as MathUnit).toNumber(to) / ours).toBeCloseTo(1, 3);
       }),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     );
   });
 });
@@ -166,7 +167,7 @@ describe('spoons', () => {
         fc.pre(out.ok);
         if (out.ok) expect(Math.abs(out.value.error)).toBeCloseTo(least(wanted, kit), 9);
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     );
   });
   test('what the spoons can not do has a way, within 5 % and under the ceiling', () => {
@@ -201,7 +202,7 @@ describe('spoons', () => {
           }
         }
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });
@@ -266,7 +267,7 @@ describe('mixes', () => {
           }
         },
       ),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 
@@ -307,7 +308,7 @@ describe('mixes', () => {
           for (const p of packs) expect(Math.ceil(need / p.size) * p.price).toBeGreaterThanOrEqual((out.value.cost ?? 0) - 1e-9);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
     expect(got(buyList({ unit: 'g', needs: [{ what: 'pear', amount: 30 }], have: 100, packs: [] })).take).toEqual([]);
   });
@@ -353,7 +354,7 @@ describe('Bordeaux and soap', () => {
         // the scale may be one step off and there is still no lye left
         expect(got(checkSoap(list, r.value.lye + step, pure, 'potassium')).surplusLow).toBeGreaterThan(0);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 
@@ -364,7 +365,7 @@ describe('Bordeaux and soap', () => {
         fc.pre(out.ok);
         if (out.ok) expect(got(checkSoap(out.value, lye, pure, 'potassium')).surplusLow).toBeGreaterThanOrEqual(over - 1e-6);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

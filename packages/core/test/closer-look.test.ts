@@ -4,6 +4,7 @@ import { TYPICALITY } from '../src/catalogue/schema';
 import { rowOf, SIGN_AT, WHEN_ASKED } from '../src/diagnose/likelihood';
 import { closerGiven, plainGiven, plainSeen, rowGiven } from '../src/diagnose/plain';
 import { closerLook, contradictions, heeded, nextLook, rankSuspects, settle, whatWouldSettle, type Answer, type KeyContext } from '../src/diagnose';
+import { drawn } from './runs';
 
 const on = (id: string): KeyContext => {
   const host = findHost(id);
@@ -25,7 +26,7 @@ describe('a plain sign and the same seen more closely', () => {
       }
   });
 
-  test.each(CLOSER)('$plain, then $closer: the closer look counts, once, whichever came first', ({ plain, closer }) => {
+  test.each(drawn(CLOSER, 40))('$plain, then $closer: the closer look counts, once, whichever came first', ({ plain, closer }) => {
     for (const answers of [see(plain, closer), see(closer, plain), [...not(plain), ...see(closer)]])
       expect(heeded(answers).map((a) => a.signId)).toEqual([closer]);
     expect(heeded([...see(plain), ...not(closer)])).toHaveLength(2);
@@ -81,7 +82,7 @@ describe('one witness, not two', () => {
     for (const t of TROUBLES) expect(rowGiven(t, plainSeen(see('leaves-drop')))).toBe(rowOf(t));
   });
 
-  test.each(CLOSER)('$plain was seen: $closer is likelier with all who show it, and never sure', ({ plain, closer }) => {
+  test.each(drawn(CLOSER, 40))('$plain was seen: $closer is likelier with all who show it, and never sure', ({ plain, closer }) => {
     const given = plainSeen(see(plain));
     const at = SIGN_AT.get(closer) ?? 0;
     for (const t of [...TROUBLES, ...FRIENDS]) {
@@ -176,7 +177,7 @@ describe('which kind of it', () => {
 });
 
 describe('answers that can not both be', () => {
-  test.each(CLOSER)('not $plain, and yet $closer', ({ plain, closer }) => {
+  test.each(drawn(CLOSER, 40))('not $plain, and yet $closer', ({ plain, closer }) => {
     const [found, ...more] = contradictions([...not(plain), ...see(closer)]);
     expect(found?.signs.map((s) => s.id)).toEqual([plain, closer]);
     expect(found?.text).toContain(findSign(plain)?.name.toLowerCase());

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { stringify } from 'yaml';
 import { checkLibrary, jsonSchemas, KIND_NAMES, makeModules, readLibrary, sayFault, type EntryFile, type Kind, type Library } from '../src/contribute';
+import { runs } from './runs';
 
 const ROOT = join(__dirname, '../catalogue');
 const files: readonly EntryFile[] = KIND_NAMES.flatMap((kind) =>
@@ -126,7 +127,7 @@ describe('what can not be read is said with its file and line', () => {
         for (const f of faults) expect(f.line).toBeGreaterThanOrEqual(1);
         expect(faults.length > 0 || KIND_NAMES.some((k) => l[k].length === 1)).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { celsius } from '../src/measure';
 import { degreeDays, degreeDaysOfHours, extremesOf } from '../src/weather';
+import { runs } from './runs';
 
 /** What the closed form stands for: a sine day cut off between its thresholds, summed in small steps. */
 function integral(least: number, most: number, lower: number, upper: number, steps = 20_000): number {
@@ -22,7 +23,7 @@ test('the sum of a day is the area under its sine between the thresholds, whiche
     fc.property(days, thresholds, ({ least, most }, t) => {
       expect(degreeDays(celsius(least), celsius(most), t)).toBeCloseTo(integral(least, most, t.lower, t.upper), 3);
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
 });
 

@@ -5,6 +5,7 @@ import Papa from 'papaparse';
 import { HOSTS, SIGNS, TROUBLES } from '../src/catalogue';
 import { finder, findPages, findPlants, findSigns } from '../src/find';
 import { othersFor, termsOf } from '../src/find/words';
+import { runs } from './runs';
 
 interface Row {
   readonly where: 'plant' | 'sign' | 'almanac';
@@ -65,7 +66,7 @@ describe('what growers type', () => {
         expect(new Set(found).size).toBe(found.length);
         expect(found.every((id) => ids.has(id))).toBe(true);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
     expect(findSigns('')).toEqual([]);
     expect(findSigns('qqzx')).toEqual([]);

@@ -4,6 +4,7 @@ import { rankSuspects } from '../src/diagnose';
 import { ladder, recommend } from '../src/decide';
 import { preyOf, usualness } from '../src/scout';
 import { situation } from './situation';
+import { runs } from './runs';
 
 const hunters = FRIENDS.filter((f) => f.hunts === 'prey');
 const host = (id: string): Host => findHost(id) as Host;
@@ -27,7 +28,7 @@ describe('a friend is never likelier than its prey', () => {
           expect(usualness(helper, around)).toBeLessThanOrEqual(prey);
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 

@@ -5,6 +5,7 @@ import { guardPlan, ladder, recommend, timelyGuard, timingOf } from '../src/deci
 import { hostWeight } from '../src/scout';
 import { cameBefore, stageAsked, type PastCase } from '../src/schedule';
 import { at, situation, verdictOn, type Setup } from './situation';
+import { runs } from './runs';
 
 const trouble = (id: string) => findTrouble(id) as Trouble;
 const control = (id: string) => {
@@ -227,6 +228,6 @@ describe('what came in earlier years about now', () => {
           }
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     ));
 });

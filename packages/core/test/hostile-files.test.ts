@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { readRates, readSheetFile, SHEET_FILE_FORMAT, writeRates, writeSheetFile } from '../src/label/files';
 import { SHEETS } from '../src/label/sheets';
+import { runs } from './runs';
 
 /** The event loop of a household's server must not stand still for long; generous, for a busy machine. */
 const MOST_MS = 1500;
@@ -63,7 +64,7 @@ describe('files that mean ill, or went wrong', () => {
         const read = readRates(csv);
         expect(read.ok && read.value[0]?.prov).toEqual(text === 'MEM' || text === 'CP' ? expect.anything() : { mark: 'PUB', source: text });
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 });

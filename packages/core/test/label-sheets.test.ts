@@ -7,6 +7,7 @@ import { checkSheet, looserThan, readRates, readSheetFile, writeRates, writeShee
 import { sheetFileJsonSchema } from '../src/label/file-schema';
 import { planMix } from '../src/mix';
 import { squareMetres } from '../src/measure';
+import { runs } from './runs';
 
 const malathion = findSheet('malathion-50-ec') as LabelSheet;
 const own = (change: Partial<LabelSheet> = {}): LabelSheet => ({ ...malathion, id: 'own-x', specimen: false, basedOn: malathion.id, ...change });
@@ -122,7 +123,7 @@ describe('files of sheets', () => {
         const read = readSheetFile(text);
         if (!read.ok) expect(read.faults.every((f) => f.line >= 1 && f.message.length > 5)).toBe(true);
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 

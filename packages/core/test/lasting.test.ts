@@ -4,6 +4,7 @@ import { SHEETS, findSheet } from '../src/label/sheets';
 import { rainedOff, sayRainedOff } from '../src/schedule';
 import type { HourlyWeather } from '../src/weather';
 import { at, fineWeather } from './situation';
+import { runs } from './runs';
 
 const sheet = (id: string, more: Partial<LabelSheet> = {}): LabelSheet => {
   const found = findSheet(id);
@@ -99,7 +100,7 @@ describe('rain on what was put on', () => {
           expect(rank(after(s, gaps, days))).toBeLessThanOrEqual(rank(after(s, rains(mm), days)));
         },
       ),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 });

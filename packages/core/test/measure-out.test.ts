@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { measureOut, millilitres, MOST_SCOOPS, STARTER_KITS, type Measure } from '../src/measure';
+import { runs } from './runs';
 
 const spoon = (id: string, capacityMl: number): Measure => ({ kind: 'spoon', id, name: id, capacityMl });
 
@@ -72,7 +73,7 @@ describe('measuring out with the grower’s spoons', () => {
         } else if (out.reasons[0]?.code === 'too-small') expect(best).toBeGreaterThanOrEqual(wanted - 1e-9);
         else expect(MOST_SCOOPS * Math.max(...sizes)).toBeLessThan(wanted);
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 });

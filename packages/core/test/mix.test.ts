@@ -4,6 +4,7 @@ import { lineFor } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS, type Measure } from '../src/measure';
 import { correctOvershoot, planMix, protectionList, stepsFor, type MixPlan, type MixRequest } from '../src/mix';
+import { runs } from './runs';
 
 const beans = findHost('broad-bean');
 const soap = findSheet('potassium-soap');
@@ -143,7 +144,7 @@ describe('whatever is asked', () => {
         const sum = p.value.loads.reduce((s, l) => s + l.product, 0);
         expect(Math.abs(sum - p.value.product)).toBeLessThan(p.value.product * 0.01 + 1e-6);
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     );
   });
 

@@ -32,6 +32,7 @@ import {
 import { planMix, readPutIn, type MixPlan } from '../src/mix';
 import { truthOf, type Deed } from '../src/record';
 import { findHost, findTrouble } from '../src/catalogue';
+import { runs } from './runs';
 
 const got = <T>(o: Outcome<T>): T => {
   if (!o.ok) throw new Error(o.reasons[0]?.sentence);
@@ -202,7 +203,7 @@ describe('the mix follows the spoons', () => {
           expect(l.water).toBeLessThanOrEqual(7570.823568 * (1 + 1e-9));
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
   test('a drench whose label names no water gets a proposal, and is never poured neat', () => {

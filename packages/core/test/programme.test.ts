@@ -3,6 +3,7 @@ import highsOf, { type Highs } from 'highs';
 import { byHighs } from '../../../bench/season/highs-model';
 import { aimsOf, bestProgramme, brokenLimits, compareAims, oneDay, type CourseModel, type Programme, type ProgrammeModel } from '../src/programme';
 import { randomProgramme } from './random-programme';
+import { numbered, runs } from './runs';
 
 const DAYS = 14;
 const evening = Array.from({ length: DAYS }, () => [{ from: 76, to: 88 }]);
@@ -124,7 +125,7 @@ describe('against HiGHS, on the model of docs/programme.md', () => {
 });
 
 describe('10,000 random gardens', () => {
-  const gardens = Array.from({ length: 10_000 }, (_, i) => i + 1);
+  const gardens = numbered(10_000);
   // most look a week ahead: all subsets of fourteen days are many, ten thousand times
   const garden = (seed: number) => randomProgramme(seed, 4, seed % 20 === 0 ? 14 : 7);
 
@@ -155,7 +156,7 @@ describe('10,000 random gardens', () => {
         expect(brokenLimits(set, held.rounds)).toEqual([]);
         expect(compareAims(before.aims, held.aims)).toBeLessThanOrEqual(0);
       }),
-      { numRuns: 10_000 },
+      { numRuns: runs(10_000) },
     );
   }, 240_000);
 

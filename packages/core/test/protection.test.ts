@@ -4,6 +4,7 @@ import { protectionLeft, sayProtection, sayWashedOff, washedOffBy, wear } from '
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { activesOf, type LabelSheet } from '../src/label';
 import type { HourlyWeather } from '../src/weather';
+import { runs } from './runs';
 
 const PLACE = { latitude: 45, longitude: 0, zone: 'UTC' };
 const DONE = instant(Date.parse('2026-06-10T18:00:00Z'));
@@ -168,7 +169,7 @@ test('whatever comes, it never rises without a round, more rain never leaves mor
         before = p;
       }
     }),
-    { numRuns: 1000 },
+    { numRuns: runs(1000) },
   );
 });
 
@@ -241,7 +242,7 @@ describe('days whose rain took a good part of it', () => {
         expect(days.reduce((sum, w) => sum + w.share, 0)).toBeLessThanOrEqual(1 + 1e-9);
         for (const w of days) expect(w.share).toBeGreaterThanOrEqual(0.2);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

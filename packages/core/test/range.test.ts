@@ -18,6 +18,7 @@ import { ladder } from '../src/decide';
 import { rankSuspects } from '../src/diagnose';
 import { hostWeight, usualness } from '../src/scout';
 import { situation } from './situation';
+import { runs } from './runs';
 
 const host = (id: string): Host => findHost(id) as Host;
 const trouble = (id: string): Trouble => TROUBLES.find((t) => t.id === id) as Trouble;
@@ -121,7 +122,7 @@ describe('what is not known from a place is hardly ever named there', () => {
           expect(there / (anywhere || 1)).toBeCloseTo(anywhere === 0 ? 0 : absent ? 0.04 : 1, 9);
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 

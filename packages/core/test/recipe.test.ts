@@ -3,6 +3,7 @@ import type { LabelLine, LabelSheet } from '../src/label';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { parseQuantity, UNITS, type Dimension, type Quantity, type UnitSystem } from '../src/measure';
 import { checkRecipe } from '../src/mix';
+import { runs } from './runs';
 
 const ANY: Dimension[] = ['volume', 'mass', 'length', 'area'];
 const read = (text: string, system: UnitSystem = 'metric', wanted: readonly Dimension[] = ANY) => parseQuantity(text, system, wanted, 'f');
@@ -104,7 +105,7 @@ describe('amounts as people type them', () => {
   test('no text at all breaks it', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 30 }), (text) => expect(typeof read(text).ok).toBe('boolean')),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
 });
@@ -153,7 +154,7 @@ describe('somebody’s recipe beside the label', () => {
           expect(amount / water).toBeLessThanOrEqual(line.rate.max + 1e-9);
         },
       ),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     );
   });
 

@@ -7,6 +7,7 @@ import { findSheet } from '../src/label/sheets';
 import { instant, type Outcome } from '../src/measure';
 import { inTwelveMonths, outOfTwelveMonths } from '../src/schedule';
 import { at, past, situation, verdictOn, type Setup } from './situation';
+import { runs } from './runs';
 
 const ZONES = ['Europe/London', 'America/Chicago', 'Australia/Hobart', 'Asia/Kolkata'];
 const DAY = 86_400_000;
@@ -35,7 +36,7 @@ describe('a season is twelve months', () => {
         const early = local === '2' ? 25 : 2.1;
         expect(inTwelveMonths(done, instant(out - early * 3_600_000), zone)).toHaveLength(1);
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
   });
   test('the fourth in a southern summer, and in a northern winter, is the fourth of one season', () => {

@@ -21,6 +21,7 @@ import {
   type HourlyWeather,
   type Setting,
 } from '../src/weather';
+import { runs } from './runs';
 
 const place = { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' };
 const at = (iso: string) => instant(Date.parse(iso));
@@ -43,7 +44,7 @@ describe('sun and air', () => {
           expect(Math.abs(sunAltitude(instant(ms), { latitude, longitude, zone: 'UTC' }) - truth)).toBeLessThan(0.4);
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 
@@ -106,7 +107,7 @@ describe('open hours', () => {
           expect(openSpans(holed, n, setting)).toEqual(openHours(holed, n, setting).open);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 
@@ -234,7 +235,7 @@ describe('hours that look ahead', () => {
           expect([i, slot.rainInHours]).toEqual([i, found]);
         });
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     );
   });
 

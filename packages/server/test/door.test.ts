@@ -9,6 +9,7 @@ import { hostName } from '../src/http/door';
 import { workHere } from '../src/threads/jobs';
 import type { Household } from '../src/household/household';
 import { harness, MIGRATIONS, NOW, planting } from './harness';
+import { runs } from '../../core/test/runs';
 
 const h = harness();
 let db: Db;
@@ -89,7 +90,7 @@ describe('a name that is not this machine’s', () => {
         // 127.0.0.1 and a digit is still of this machine
         if (own !== '127.0.0.1' || !/^[0-9.]+$/.test(more)) expect(name).not.toBe(own);
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     );
     expect([hostName('LocalHost:4173'), hostName('[::1]:80'), hostName(undefined), hostName('')]).toEqual(['localhost', '[::1]', null, null]);
   });

@@ -3,6 +3,7 @@ import { hourlyWeatherSchema } from '@sleetbrook/core/weather';
 import { parseWeatherCsv } from '../src/weather/csv';
 import { standInWeather } from '../src/weather-station/stand-in';
 import { harness, planting, treatment } from './harness';
+import { runs } from '../../core/test/runs';
 
 const LARKFOLD = { latitude: 55.2, longitude: -1.9 };
 const HEAD = 'at,temperatureC,humidityPct,windMs,rainMm,cloud';
@@ -50,7 +51,7 @@ describe('the stand-in', () => {
             expect(hourlyWeatherSchema.safeParse(hour).error).toBeUndefined();
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     );
   });
 });

@@ -1,0 +1,4 @@
+import fc from 'fast-check';
+import { SEED } from './runs';
+
+fc.configureGlobal({ seed: SEED });

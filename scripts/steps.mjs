@@ -1,0 +1,43 @@
+import { spawn } from 'node:child_process';
+import { quiet, root } from './lib.mjs';
+
+const TICK_MS = 30_000;
+
+/** Runs a command; every half minute without its end a line says what goes on, and how long it usually takes. */
+function runStep({ name, command, args, usually, env = {}, held = false }) {
+  const started = Date.now();
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root, env: { ...quiet, ...env }, stdio: ['ignore', held ? 'pipe' : 'inherit', held ? 'pipe' : 'inherit'] });
+    const said = [];
+    child.stdout?.on('data', (d) => said.push(d));
+    child.stderr?.on('data', (d) => said.push(d));
+    const tick = setInterval(() => {
+      const s = Math.round((Date.now() - started) / 1000);
+      process.stdout.write(`… ${name}: ${s} s${usually ? ` (usually about ${usually} s on two cores)` : ''}\n`);
+    }, TICK_MS);
+    const end = (ok) => {
+      clearInterval(tick);
+      resolve({ name, ok, seconds: Math.round((Date.now() - started) / 1000), said: Buffer.concat(said).toString() });
+    };
+    child.on('error', () => end(false));
+    child.on('exit', (code) => end(code === 0));
+  });
+}
+
+/** One step, its output as it comes. */
+export const step = (s) => runStep(s);
+
+/** Steps side by side, `lanes` at a time; the output of each is kept together and printed at its end. */
+export async function sideBySide(steps, lanes) {
+  const left = [...steps];
+  const done = [];
+  const lane = async () => {
+    for (let s = left.shift(); s; s = left.shift()) {
+      const result = await runStep({ ...s, held: true });
+      process.stdout.write(`${result.ok ? '' : 'FAILED '}${s.name} (${result.seconds} s)\n${result.said}`);
+      done.push(result);
+    }
+  };
+  await Promise.all(Array.from({ length: lanes }, lane));
+  return done;
+}
