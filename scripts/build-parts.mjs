@@ -75,7 +75,7 @@ export async function buildApp() {
   const step = stale('app', ['packages/app', 'packages/core/src', 'package-lock.json', 'scripts/build-parts.mjs'], 'packages/app/dist/index.html');
   if (step.fresh) return;
   process.stdout.write('Building the app (about a minute)\n');
-  const done = spawnSync('npx', ['--no-install', 'expo', 'export', '--platform', 'web', '--output-dir', 'dist'], {
+  const done = spawnSync(join(root, 'node_modules/.bin/expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
     cwd: join(root, 'packages/app'),
     env: quiet,
     encoding: 'utf8',

@@ -1,21 +1,21 @@
 // npm run check: types, lint, format, boundaries, dead code and the catalogue, each named when it fails.
 import { availableParallelism } from 'node:os';
 import { install } from './lib.mjs';
-import { sideBySide } from './steps.mjs';
+import { bin, sideBySide } from './steps.mjs';
 
 install();
-const npx = (name, usually, ...args) => ({ name, usually, command: 'npx', args: ['--no-install', ...args] });
+const run = (name, command, ...args) => ({ name, command: bin(command), args });
 const done = await sideBySide(
   [
-    npx('lint', 50, 'eslint', '--max-warnings=0', '.'),
-    npx('types: app', 30, 'tsc', '-p', 'packages/app'),
-    npx('types: core', 20, 'tsc', '-p', 'packages/core'),
-    npx('types: server', 20, 'tsc', '-p', 'packages/server'),
-    npx('types: e2e and bench', 20, 'tsc', '-p', 'e2e'),
-    npx('format', 30, 'prettier', '--check', '--log-level=warn', '.'),
-    npx('boundaries', 10, 'depcruise', '--output-type=err', 'packages/core/src', 'packages/server/src', 'packages/app/src'),
-    npx('dead code', 10, 'knip', '--no-progress', '--no-config-hints'),
-    npx('catalogue', 10, 'tsx', 'scripts/check-catalogue.ts'),
+    run('lint', 'eslint', '--max-warnings=0', '.'),
+    run('types: app', 'tsc', '-p', 'packages/app'),
+    run('types: core', 'tsc', '-p', 'packages/core'),
+    run('types: server', 'tsc', '-p', 'packages/server'),
+    run('types: e2e and bench', 'tsc', '-p', 'e2e'),
+    run('format', 'prettier', '--check', '--log-level=warn', '.'),
+    run('boundaries', 'depcruise', '--output-type=err', 'packages/core/src', 'packages/server/src', 'packages/app/src'),
+    run('dead code', 'knip', '--no-progress', '--no-config-hints'),
+    run('catalogue', 'tsx', 'scripts/check-catalogue.ts'),
   ],
   Math.min(2, availableParallelism()),
 );

@@ -1,20 +1,20 @@
 // npm run test:quick -- PATH …: what a change of these files touches, in under a minute: their types, lint and the unit tests that import them.
 import { relative, resolve } from 'node:path';
 import { fail, install, root } from './lib.mjs';
-import { sideBySide } from './steps.mjs';
+import { bin, sideBySide } from './steps.mjs';
 
 install();
 const paths = process.argv.slice(2).map((p) => relative(root, resolve(p)));
 if (paths.length === 0) fail('Name the files that were changed: npm run test:quick -- packages/core/src/measure/quantity.ts');
 const parts = [...new Set(paths.map((p) => /^packages\/(core|server|app)\//.exec(p)?.[1] ?? 'core'))];
 const code = paths.filter((p) => /\.(ts|tsx|mjs|js)$/.test(p));
-const npx = (name, ...args) => ({ name, command: 'npx', args: ['--no-install', ...args] });
+const run = (name, command, ...args) => ({ name, command: bin(command), args });
 const done = await sideBySide(
   [
     // the tests of the package alone: whoever imports it further off is tried by npm test
-    npx('unit tests', 'jest', '--ci', '--selectProjects', ...parts, '--findRelatedTests', ...(code.length > 0 ? code : paths), '--passWithNoTests'),
-    ...parts.map((p) => npx(`types: ${p}`, 'tsc', '-p', `packages/${p}`)),
-    ...(code.length > 0 ? [npx('lint', 'eslint', '--max-warnings=0', ...code)] : []),
+    run('unit tests', 'jest', '--ci', '--selectProjects', ...parts, '--findRelatedTests', ...(code.length > 0 ? code : paths), '--passWithNoTests'),
+    ...parts.map((p) => run(`types: ${p}`, 'tsc', '-p', `packages/${p}`)),
+    ...(code.length > 0 ? [run('lint', 'eslint', '--max-warnings=0', ...code)] : []),
   ],
   2,
 );

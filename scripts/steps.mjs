@@ -1,7 +1,11 @@
 import { spawn } from 'node:child_process';
+import { join } from 'node:path';
 import { quiet, root } from './lib.mjs';
 
 const TICK_MS = 30_000;
+
+/** A package's command, started by itself: npx takes a second for each. */
+export const bin = (name) => join(root, 'node_modules', '.bin', name);
 
 /** Runs a command; every half minute without its end a line says what goes on, and how long it usually takes. */
 function runStep({ name, command, args, usually, env = {}, held = false }) {
@@ -9,15 +13,17 @@ function runStep({ name, command, args, usually, env = {}, held = false }) {
   return new Promise((resolve) => {
     const child = spawn(command, args, { cwd: root, env: { ...quiet, ...env }, stdio: ['ignore', held ? 'pipe' : 'inherit', held ? 'pipe' : 'inherit'] });
     const said = [];
-    child.stdout?.on('data', (d) => said.push(d));
-    child.stderr?.on('data', (d) => said.push(d));
-    const tick = setInterval(() => {
-      const s = Math.round((Date.now() - started) / 1000);
-      process.stdout.write(`… ${name}: ${s} s${usually ? ` (usually about ${usually} s on two cores)` : ''}\n`);
-    }, TICK_MS);
+    child.stdout?.on('data', (d) => said.push(String(d)));
+    child.stderr?.on('data', (d) => said.push(String(d)));
+    const tick = held
+      ? undefined
+      : setInterval(() => {
+          const s = Math.round((Date.now() - started) / 1000);
+          process.stdout.write(`… ${name}: ${s} s${usually ? ` (usually about ${usually} s on two cores)` : ''}\n`);
+        }, TICK_MS);
     const end = (ok) => {
       clearInterval(tick);
-      resolve({ name, ok, seconds: Math.round((Date.now() - started) / 1000), said: Buffer.concat(said).toString() });
+      resolve({ name, ok, seconds: Math.round((Date.now() - started) / 1000), said: said.join('') });
     };
     child.on('error', () => end(false));
     child.on('exit', (code) => end(code === 0));

@@ -4,7 +4,7 @@ import { randomInt } from 'node:crypto';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { fail, has, install, root, run } from './lib.mjs';
-import { step } from './steps.mjs';
+import { bin, step } from './steps.mjs';
 
 const LONG = process.argv.includes('--long');
 const started = Date.now();
@@ -21,14 +21,14 @@ const seed = process.env.SLEETBROOK_SEED ?? String(randomInt(2 ** 31));
 process.stdout.write(`Seed of the properties: ${seed} (the same again: SLEETBROOK_SEED=${seed} npm test)\n`);
 const env = { SLEETBROOK_SEED: seed, ...(LONG ? { SLEETBROOK_LONG: '1' } : {}) };
 const workers = String(Math.max(1, availableParallelism()));
-const npx = (...args) => ({ command: 'npx', args: ['--no-install', ...args] });
+const tool = (command, ...args) => ({ command: bin(command), args });
 const node = (...args) => ({ command: process.execPath, args });
 const steps = [
   { name: 'check', usually: 110, ...node('scripts/check.mjs') },
-  { name: 'unit tests', usually: LONG ? 1800 : 300, env, ...npx('jest', '--ci', `--maxWorkers=${workers}`) },
+  { name: 'unit tests', usually: LONG ? 1800 : 300, env, ...tool('jest', '--ci', `--maxWorkers=${workers}`) },
   { name: 'build', usually: 80, ...node('scripts/build.mjs') },
-  { name: 'browser tests', usually: 500, ...npx('playwright', 'test') },
-  { name: 'hard test, short', usually: 90, ...npx('tsx', 'hard/main.ts', '--short') },
+  { name: 'browser tests', usually: 500, ...tool('playwright', 'test') },
+  { name: 'hard test, short', usually: 90, ...tool('tsx', 'hard/main.ts', '--short') },
 ];
 const took = [];
 const say = () => {

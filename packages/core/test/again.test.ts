@@ -3,6 +3,7 @@ import { at } from './situation';
 
 const base: Rounds = {
   controlId: 'soap-spray',
+  troubleId: null,
   done: [at('2026-06-01T19:00:00Z'), at('2026-06-03T19:00:00Z')],
   labelDays: 1,
   timesLeft: null,
@@ -86,7 +87,7 @@ describe('the next round', () => {
       done: Array.from({ length: n }, (_, i) => at(`2026-06-0${i + 1}T19:00:00Z`)),
     });
     const days = (n: number, labelDays: number) => (Date.parse(lookAgainOn(rounds(n, labelDays), 40)) - Date.parse('2026-06-01')) / 86_400_000 - (n - 1);
-    const { judgeDays = 0, rounds: course, every } = courseOf('neem-spray') ?? { rounds: { least: 0 }, every: { min: 0 } };
+    const { judgeDays = 0, rounds: course, every } = courseOf('neem-spray', null) ?? { rounds: { least: 0 }, every: { min: 0 } };
     expect(course.least).toBeGreaterThan(1);
     expect(days(1, 1)).toBe(Math.min(every.min, Math.max(judgeDays, 40)));
     expect(days(course.least, 1)).toBe(Math.max(judgeDays, 40));

@@ -82,7 +82,7 @@ describe('what the files say short is there in full', () => {
         e.alsoFor?.length,
       ]);
       expect(c && 'course' in c).toBe(false);
-      const course = courseOf(e.id);
+      const course = courseOf(e.id, null);
       expect(course?.words ?? null).toBe(e.course?.words ?? null);
       if (e.course)
         expect(course).toMatchObject({
@@ -93,7 +93,7 @@ describe('what the files say short is there in full', () => {
           prov: { mark: MARK[e.course.mark] },
         });
     }
-    expect(courseOf('no-such-control')).toBeNull();
+    expect(courseOf('no-such-control', 'greenfly')).toBeNull();
     expect(findControl('sulfur-spray')?.alsoFor?.[0] ?? findControl('neem-leaf-tea')?.alsoFor?.[0]).toMatchObject({
       why: expect.any(String),
       prov: { mark: expect.stringMatching(/CP|MEM/) },

@@ -9,9 +9,11 @@ import type { Range } from './range';
 import {
   TYPICALITY,
   type Control,
+  type Effect,
   type Fact,
   type Friend,
   type LifeStage,
+  type Moment,
   type Report,
   type Sign,
   type Species,
@@ -51,16 +53,51 @@ const said = <T extends object>(x: T) =>
 
 const time = (w: NonNullable<UseEntry['when']>): When => ({ phases: w.phases, ...fact(w) });
 
-function use(u: UseEntry): Use {
+const effectOf = (e: UseEntry['effect']): Effect => (typeof e === 'number' ? { few: e, many: e } : e);
+
+function use(u: UseEntry, inherited: boolean): Use {
   const { text, prov } = fact(u);
-  return said({ control: u.control, effect: u.effect, why: text, prov, does: u.does, when: u.when && time(u.when), soilC: u.soilC }) as Use;
+  const shares = effectOf(u.effect);
+  return said({
+    control: u.control,
+    effect: Math.max(shares.few, shares.many),
+    shares: shares.few === shares.many ? undefined : shares,
+    where: u.where && Object.fromEntries(Object.entries(u.where).map(([key, e]) => [key, effectOf(e)])),
+    why: text,
+    prov,
+    does: u.does,
+    when: u.when && time(u.when),
+    soilC: u.soilC,
+    on: u.on,
+    notOn: u.notOn,
+    reaches: u.reaches,
+    how: u.how,
+    first: u.first && { from: u.first === true ? 0 : u.first.from },
+    inherited: inherited || undefined,
+  }) as Use;
 }
 
-/** The lines of a ladder with its shared lists written out; a later line takes the place of an earlier one on the same control. */
+/** To leave it and to ask somebody licensed hold of anything: no list says them of one trouble more than of another. */
+const OF_ANYTHING: readonly string[] = ['leave-it', 'licensed-person'];
+
+/**
+ * The lines of a ladder with its shared lists written out; a later line takes the place of an earlier one on the same
+ * control. What a list gives and nobody has confirmed for this trouble is inherited.
+ */
 export function usesOf(lines: TroubleEntry['controls'], means: ReadonlyMap<string, MeansEntry>): Use[] {
-  const all = lines.flatMap((l) => ('list' in l ? (means.get(l.list)?.lines ?? []).filter((u) => !l.except?.includes(u.control)) : [l]));
-  return [...new Map(all.map((u) => [u.control, use(u)])).values()];
+  const all = lines.flatMap((l) =>
+    'list' in l
+      ? (means.get(l.list)?.lines ?? [])
+          .filter((u) => !l.except?.includes(u.control))
+          .map((u) => use(u, !OF_ANYTHING.includes(u.control) && !l.confirmed?.includes(u.control)))
+      : [use(l, false)],
+  );
+  return [...new Map(all.map((u) => [u.control, u])).values()];
 }
+
+/** How a control is carried out against a trouble, where its entry says so. */
+export const pairCoursesOf = (e: Pick<TroubleEntry, 'controls'>): Readonly<Record<string, PairCourse>> =>
+  Object.fromEntries(e.controls.flatMap((l) => ('course' in l && l.course ? [[l.control, said(l.course) as PairCourse] as const] : [])));
 
 const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere ?? false, native: r.native ?? [], spread: r.spread ?? [], prov: provOf(r) });
 
@@ -99,7 +136,14 @@ export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>,
   favours: e.favours ?? [],
   climates: e.climates ?? null,
   unit: e.unit,
-  life: e.life.map((s): LifeStage => ({ stage: s.stage, months: monthsOf(String(s.months)), where: s.where, open: s.open, warmth: warmthOf(s.warmth) })),
+  life: e.life.map((s): LifeStage => ({
+    stage: s.stage,
+    months: monthsOf(String(s.months)),
+    where: s.where,
+    open: s.open,
+    with: s.with ?? [],
+    warmth: warmthOf(s.warmth),
+  })),
   vulnerable: fact(e.vulnerable),
   tolerate: fact(e.tolerate),
   threshold: { share: e.threshold.share, prov: provOf(e.threshold) },
@@ -175,8 +219,13 @@ export interface ControlCourse {
   readonly ends: 'judged' | 'clean' | 'over';
   /** In words, for the case. */
   readonly words: string;
+  /** Moments of the year that its rounds hang on, in their order; none where days alone count. */
+  readonly at?: readonly Moment[];
   readonly prov: Provenance;
 }
+
+/** What differs of a control's course against one trouble. */
+export type PairCourse = Partial<Omit<ControlCourse, 'prov'>>;
 
 export const course = (c: NonNullable<ControlEntry['course']>): ControlCourse => ({
   rounds: c.rounds,

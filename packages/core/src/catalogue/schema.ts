@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Provenance } from '../measure';
 import type { Range } from './range';
-import type { HourNeeds, HowLineEntry } from './entry/control';
+import type { HourNeeds } from './entry/control';
+import type { HowLineEntry } from './entry/how-line';
 
 /** Small letters and hyphens; an id never changes once released: records refer to it. */
 const id = z.string().regex(/^[a-z][a-z0-9-]*$/);
@@ -177,6 +178,13 @@ export const PHASES = [
 ] as const;
 export type Phase = (typeof PHASES)[number];
 
+/** Moments of a year that a round can hang on; each is dated by what can be seen, and where nothing was seen by the climate. */
+export const MOMENTS = ['leaf-fall', 'bare', 'bud-swell', 'white-bud', 'bloom', 'petal-fall', 'fruit-set', 'sowing', 'planting-out'] as const;
+export type Moment = (typeof MOMENTS)[number];
+
+/** What may make a control do more or less than it does in general, beside the plant itself. */
+export const SITUATIONS = ['curled', 'tall', 'turf', 'indoors', 'under-glass', 'outdoors', 'bare', 'in-leaf'] as const;
+
 /** When a means keeps something away, in what can be seen; the text goes on from "Its time:". */
 export interface When {
   readonly phases: readonly Phase[];
@@ -189,6 +197,8 @@ export interface LifeStage {
   readonly months: readonly number[];
   readonly where: string;
   readonly open: readonly Means[];
+  /** Stages that are there beside it while it is seen. */
+  readonly with: readonly string[];
   /** How warm it must have been for how long until it is there; null where months are all that is known. */
   readonly warmth: Warmth | null;
 }
@@ -235,11 +245,33 @@ export type Released = (typeof RELEASED)[number];
 
 export const CARRIERS = ['wind', 'splash', 'tool', 'soil', 'seed', 'insect', 'flight', 'crawling', 'plants', 'none'] as const;
 
-/** One control against a trouble. */
+/** A share stopped while there are few of it, and from the threshold of the entry on. */
+export interface Effect {
+  readonly few: number;
+  readonly many: number;
+}
+
+/** One control against one trouble: the pair is what anything is known of. */
 export interface Use {
   readonly control: string;
-  /** Share of the pest or new infection it is expected to stop, done well, when the stage is right. */
+  /** Share of the pest or new infection it is expected to stop, done well, when the stage is right; the greater of few and many. */
   readonly effect: number;
+  /** Where few and many differ. */
+  readonly shares?: Effect;
+  /** Where it differs: host ids, `family:NAME`, `group:NAME` or one of SITUATIONS. */
+  readonly where?: Readonly<Record<string, Effect>>;
+  /** Only on these plants; on all when left out. */
+  readonly on?: readonly string[];
+  /** Not on these plants. */
+  readonly notOn?: readonly string[];
+  /** Stages of the life strip that it reaches; null or left out: as its means tell. */
+  readonly reaches?: readonly string[];
+  /** Lines of its card for this trouble. */
+  readonly how?: readonly HowLineEntry[];
+  /** The trade does it before all else from such a share on. */
+  readonly first?: { readonly from: number };
+  /** Taken from a list or a label word, and not held against this trouble: it holds in general only. */
+  readonly inherited?: true;
   readonly why: string;
   readonly prov: Provenance;
   /** What it does against this one, where that is not what the control does in general. */

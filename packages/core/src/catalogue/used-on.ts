@@ -22,7 +22,7 @@ export function usesOn(trouble: Against): readonly Use[] {
   const named = new Set(trouble.controls.map((u) => u.control));
   const implied = CONTROLS.filter((c) => !named.has(c.id) && !isInVain(c, trouble)).flatMap((c): Use[] => {
     const hit = c.alsoFor?.find((a) => a.pests.some((p) => trouble.labelAs.includes(p)));
-    return hit ? [{ control: c.id, effect: hit.effect, why: hit.why, prov: hit.prov }] : [];
+    return hit ? [{ control: c.id, effect: hit.effect, why: hit.why, prov: hit.prov, inherited: true }] : [];
   });
   const uses = [...trouble.controls, ...implied, ...(trouble.report || trouble.species.some((s) => s.report) ? [REPORT] : [])];
   known.set(trouble.controls, uses);

@@ -1,5 +1,5 @@
 import { cardOf, controlCardOf } from '../catalogue/card';
-import { control, course, trouble } from '../catalogue/expand';
+import { control, course, pairCoursesOf, trouble } from '../catalogue/expand';
 import { HOST_GROUPS } from '../catalogue/schema';
 import type { Library } from './library';
 
@@ -11,6 +11,11 @@ export interface Made {
 
 const HEAD = '/** Made by `npm run catalogue:make` from the files in `packages/core/catalogue`: do not edit. */\n';
 const rows = (list: readonly unknown[]) => `[\n${list.map((x) => `  ${JSON.stringify(x)},\n`).join('')}]`;
+
+const table = (of: object) =>
+  `{\n${Object.entries(of)
+    .map(([id, x]) => `  ${JSON.stringify(id)}: ${JSON.stringify(x)},\n`)
+    .join('')}}`;
 
 const list = (name: string, type: string, from: string, entries: readonly unknown[]) =>
   `import type { ${type} } from '${from}';\n\n${HEAD}export const ${name}: readonly ${type}[] = ${rows(entries)};\n`;
@@ -30,6 +35,7 @@ export function makeModules(l: Library): Made[] {
   const cards = l.troubles.map((t) => cardOf(trouble(t, means, []))).map((c) => ({ ...c, labelAs: c.labelAs.filter((w) => w !== c.id) }));
   const controls = l.controls.map((c) => controlCardOf(control(c)));
   const courses = Object.fromEntries(l.controls.flatMap((c) => (c.course ? [[c.id, course(c.course)] as const] : [])));
+  const pairs = Object.fromEntries(l.troubles.map((t) => [t.id, pairCoursesOf(t)] as const).filter(([, of]) => Object.keys(of).length > 0));
   const at = (name: string) => `catalogue/made/${name}.ts`;
   return [
     { path: at('troubles'), text: list('TROUBLE_ENTRIES', 'TroubleEntry', '../entry/trouble', l.troubles) },
@@ -66,11 +72,7 @@ export function makeModules(l: Library): Made[] {
     { path: at('means'), text: list('MEANS_ENTRIES', 'MeansEntry', '../entry/use', l.means) },
     {
       path: at('courses'),
-      text: `import type { ControlCourse } from '../expand';\n\n${HEAD}export const COURSES: Readonly<Record<string, ControlCourse>> = {\n${Object.entries(
-        courses,
-      )
-        .map(([id, c]) => `  ${JSON.stringify(id)}: ${JSON.stringify(c)},\n`)
-        .join('')}};\n`,
+      text: `import type { ControlCourse, PairCourse } from '../expand';\n\n${HEAD}export const COURSES: Readonly<Record<string, ControlCourse>> = ${table(courses)};\n\nexport const PAIR_COURSES: Readonly<Record<string, Readonly<Record<string, PairCourse>>>> = ${table(pairs)};\n`,
     },
     {
       path: at('cards'),

@@ -1,6 +1,8 @@
-import { courseOf } from '../catalogue/courses';
+import { courseOf, type ControlCourse } from '../catalogue/courses';
 import { sayDay, type Instant } from '../measure';
 import { addDays, dayOf, dayStart, waitUntil } from '../schedule/local-day';
+import type { Where } from '../scout/climate';
+import { nextMoment } from './moments';
 
 /** What can be done after a round: the same once more, another control, nothing for now, or the end of the case. */
 export type AgainKind = 'again' | 'else' | 'leave' | 'cleared';
@@ -23,6 +25,8 @@ export interface Again {
 
 export interface Rounds {
   readonly controlId: string;
+  /** What it is against; null where nobody said. */
+  readonly troubleId: string | null;
   /** When each round of this control in this case was finished, oldest first. */
   readonly done: readonly Instant[];
   /** The label's least days between, and the times it still allows this year; null for no limit. */
@@ -35,11 +39,13 @@ export interface Rounds {
   readonly worthIt: number;
   readonly now: Instant;
   readonly zone: string;
+  /** Where it is, for courses that hang on moments of the year; left out, days alone count. */
+  readonly where?: Where | null;
 }
 
 /** From here on it helped (from memory). */
 const HELPED = 0.4;
-const MEANT_ONCE = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false } as const;
+const MEANT_ONCE: Pick<ControlCourse, 'rounds' | 'every' | 'slow' | 'at'> = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false };
 
 /**
  * How many rounds there are in all, no more than what was done and what a label still allows.
@@ -61,15 +67,18 @@ const sayRounds = (n: number) => (n === 1 ? 'one round' : `${n} rounds`);
  */
 export function nextRound({
   controlId,
+  troubleId,
   done,
   labelDays,
   timesLeft,
   zone,
-}: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'timesLeft' | 'zone'>): string | null {
+  where,
+}: Pick<Rounds, 'controlId' | 'troubleId' | 'done' | 'labelDays' | 'timesLeft' | 'zone' | 'where'>): string | null {
   const last = done.at(-1);
   if (last === undefined || timesLeft === 0) return null;
-  const every = (courseOf(controlId) ?? MEANT_ONCE).every.min;
-  const day = addDays(dayOf(last, zone), Math.max(every, 1));
+  const course = courseOf(controlId, troubleId) ?? MEANT_ONCE;
+  const lastDay = dayOf(last, zone);
+  const day = course.at && where ? nextMoment(course.at, lastDay, where).on : addDays(lastDay, Math.max(course.every.min, 1));
   const label = dayOf(waitUntil(last, labelDays, zone), zone);
   return labelDays > 0 && label > day ? label : day;
 }
@@ -80,8 +89,8 @@ export function nextRound({
  * @param troubleDays of the trouble's entry
  * @example lookAgainOn({ controlId: 'neem-spray', … }, 3) // after weeks, not after three days
  */
-export function lookAgainOn(r: Pick<Rounds, 'controlId' | 'done' | 'labelDays' | 'zone'>, troubleDays: number): string {
-  const course = courseOf(r.controlId);
+export function lookAgainOn(r: Pick<Rounds, 'controlId' | 'troubleId' | 'done' | 'labelDays' | 'zone'>, troubleDays: number): string {
+  const course = courseOf(r.controlId, r.troubleId);
   const last = r.done.at(-1);
   if (last === undefined) throw new RangeError('no round was done');
   const left = Math.max(0, (course?.rounds.least ?? 1) - r.done.length);
@@ -98,7 +107,7 @@ export function lookAgainOn(r: Pick<Rounds, 'controlId' | 'done' | 'labelDays' |
  * @example afterCount({ …one soap evening of two, half of them gone }).choices[0] // { kind: 'again', … }
  */
 export function afterCount(r: Rounds): Again {
-  const course = courseOf(r.controlId) ?? MEANT_ONCE;
+  const course = courseOf(r.controlId, r.troubleId) ?? MEANT_ONCE;
   const n = r.done.length;
   const { least, most } = course.rounds;
   const courseDone = n >= least || r.timesLeft === 0;

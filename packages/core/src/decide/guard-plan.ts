@@ -14,9 +14,17 @@ export interface GuardStep {
 const WORTH_A_LINE = 0.25;
 const PARTS = ['now', 'later', 'next'] as const;
 
-/** Against what is not there yet: what keeps it away or smothers what winters, and no cure for what may never come. */
+/** Care is rung 1: even water, air, feed, drainage, clean ground, the time of sowing, kinds that resist. */
+const CARE_RUNG = 1;
+/** Care: it costs nothing and harms nothing, so it is told whatever it brings (from memory). */
+export const isCare = (v: Pick<Verdict, 'control'>): boolean => v.control.rung === CARE_RUNG && v.control.id !== 'report-it';
+
+/** Against what is not there yet: care, what keeps it away or smothers what winters, and no cure for what may never come. */
 export const guards = (v: Verdict): boolean =>
-  v.status !== 'never' && v.effect >= WORTH_A_LINE && v.does !== 'aids' && (v.does !== 'cures' || v.control.means.includes('oil'));
+  v.status !== 'never' &&
+  !v.inherited &&
+  ((isCare(v) && v.effect > 0) ||
+    (v.effect >= WORTH_A_LINE && v.does !== 'aids' && (v.does !== 'cures' || v.control.means.includes('oil') || v.first !== null)));
 
 /**
  * Everything that keeps a trouble away here, in the order of the plant's year from its stage on, on each part gentlest
@@ -33,6 +41,7 @@ export function guardPlan(verdicts: readonly Verdict[], s: Pick<Situation, 'trou
     .sort(
       (a, b) =>
         PARTS.indexOf(a.part) - PARTS.indexOf(b.part) ||
+        Number(isCare(b.verdict)) - Number(isCare(a.verdict)) ||
         (a.timing?.away ?? 0) - (b.timing?.away ?? 0) ||
         a.verdict.control.rung - b.verdict.control.rung ||
         b.verdict.effect - a.verdict.effect,

@@ -1,8 +1,10 @@
 import type { Control, HourNeeds } from '../catalogue';
+import { effectIn, type PairSetting } from '../catalogue/pair';
 import { doesOn, usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { instant, sayWhen, type Instant } from '../measure';
 import { needsOf, openSpans, reasonsAt, SLOT_MS, type Conditions, type Setting, type Span } from '../weather';
+import { thresholdFor } from '../scout/count';
 import { candidateFor, keyOf, sheetsOf } from './candidates';
 import { flowersOpen } from './flowers';
 import { keepOutMs, meetings } from './plans';
@@ -14,6 +16,15 @@ const against = (s: Situation, c: Candidate, at: Instant): Reason[] => RULES.map
 
 /** Curled leaves keep what is put on the outside from this share of them (from memory). */
 const CURLED = 0.5;
+
+const pairSetting = ({ host, planting, trouble, share }: Situation, curled: boolean): PairSetting => ({
+  host,
+  site: planting.site,
+  stage: planting.stage,
+  heightM: planting.heightM,
+  curled,
+  many: share === undefined || share === null || share >= thresholdFor(trouble.threshold.share, planting.tolerance),
+});
 
 /**
  * Whether a control may be used in this situation, with every reason.
@@ -29,6 +40,8 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     inFlower: (flowersOpen(s) && s.host.beePlant) || s.planting.about.includes('weeds-in-flower'),
   };
   const atBest = known?.effect ?? 0;
+  const curled = reasons.some((r) => r.code === 'curled');
+  const here = known ? effectIn(known, pairSetting(s, curled)) : { share: 0, by: null };
   const base = {
     key: keyOf(control, c.sheet),
     setting,
@@ -36,9 +49,11 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     sheet: c.sheet,
     line: c.line,
     does: doesOn(control, s.trouble),
-    effect: atBest * (reasons.some((r) => r.code === 'curled') ? CURLED : 1),
+    effect: here.share * (curled && here.by !== 'curled' ? CURLED : 1),
     effectAtBest: atBest,
     effectWhy: known?.why ?? '',
+    inherited: known?.inherited ?? false,
+    first: known?.first ?? null,
   };
   const never = reasons.some((r) => r.weight === 'never');
   const event = reasons.find((r) => r.opens?.kind === 'event');
@@ -57,10 +72,10 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     if (unknown) return { ...base, status: 'not-now', reasons: order([...reasons, unknown]), opens: unknown.opens ?? null, openSpans: [] };
     return { ...base, status: waits ? 'not-now' : 'usable', reasons: order(reasons), opens: waits ? beyond(s, c, reasons) : null, openSpans: [] };
   }
-  const here = s.conditions[0];
-  const closedNow = here ? reasonsAt(here, needs, setting) : [];
+  const nowHere = s.conditions[0];
+  const closedNow = nowHere ? reasonsAt(nowHere, needs, setting) : [];
   // `now` falls between two quarter hours: an opening from the very next one counts as now
-  const openNow = first !== undefined && here !== undefined && first.from <= here.at && !waits;
+  const openNow = first !== undefined && nowHere !== undefined && first.from <= nowHere.at && !waits;
   if (openNow) return { ...base, status: 'usable', reasons: order(reasons), opens: null, openSpans };
 
   const opens: Opening = first ? { kind: 'at', at: first.from } : beyond(s, c, reasons);

@@ -1,5 +1,6 @@
 import { CONTROLS } from '../catalogue/controls';
 import type { Control } from '../catalogue/light';
+import { isOn } from '../catalogue/pair';
 import { usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { sheetsOf } from './candidates';
@@ -57,7 +58,7 @@ export function whyBefore(first: Verdict, next: Verdict, rungNames: readonly str
  */
 export function ladder(s: Situation): Verdict[] {
   // nobody is told to report what need not be reported where they live
-  const ids = new Set(usesOn(s.trouble).flatMap((u) => (u.control === 'report-it' && dutyToReport(s) === 'none' ? [] : [u.control])));
+  const ids = new Set(usesOn(s.trouble).flatMap((u) => (!isOn(u, s.host) || (u.control === 'report-it' && dutyToReport(s) === 'none') ? [] : [u.control])));
   return CONTROLS.filter((c) => ids.has(c.id))
     .flatMap((c) => {
       const sheets = sheetsOf(c, s);

@@ -127,7 +127,9 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   const leave = verdicts.find((v) => v.control.rung === 0);
   const licensed = verdicts.find((v) => v.control.rung === LICENSED && v.status === 'usable');
   const soon = (v: Verdict) => v.status === 'usable' || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_WAITING_MS);
-  const home = verdicts.filter((v) => v.control.rung > 0 && v.control.rung < LICENSED && v.control.id !== 'report-it' && !failed.includes(v.control.id));
+  const home = verdicts.filter(
+    (v) => v.control.rung > 0 && v.control.rung < LICENSED && v.control.id !== 'report-it' && !v.inherited && !failed.includes(v.control.id),
+  );
   if (s.preventing) return guard(verdicts, home, soon, leave);
 
   const report = verdicts.find((v) => v.control.id === 'report-it');
@@ -148,6 +150,9 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   if (failed.length === 0 && leave && share !== null && share < need.bearable) {
     return one(leave, `${inPercent(share)} in 100 affected, under the ${inPercent(need.bearable)} at which acting is worth it.`, need);
   }
+  const at = share ?? need.share;
+  const lead = leading(verdicts, failed, at, soon);
+  if (lead?.control.rung === 0) return one(lead, lead.effectWhy, need);
   const woody = s.host.parts.includes('trunk');
   const acting = home.filter((v) => v.effect >= (v.control.destroys && woody ? FELL : LEAST_STEP) && (actsOnWhatIsThere(v) || v.does === 'aids'));
   const open = acting.filter(soon);
@@ -155,8 +160,10 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   const able = open.some((v) => actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING)
     ? open
     : acting.filter((v) => soon(v) || (v.status === 'not-now' && v.opens?.kind === 'at' && v.opens.at - s.now <= WORTH_NAMING_MS));
+  if (lead) return led(lead, able, need, prevents);
   const steps = gentlestOf(able, need.stop);
-  const most = best(able);
+  const kept = able.filter((v) => !v.control.destroys);
+  const most = gentlestOf(kept, TRY_FIRST) ?? gentlestOf(kept, WORTH_TRYING) ?? gentlestOf(able, WORTH_TRYING);
   const lesser = steps?.some((v) => v.control.destroys) && most?.every((v) => !v.control.destroys) && together(most) >= TRY_FIRST;
   if (steps && !lesser) return planned(steps, need, true, prevents);
   if (most && together(most) >= WORTH_TRYING) return planned(most, need, false, prevents);
@@ -166,11 +173,34 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   return leave ? one(leave, failed.length > 0 ? `${nothingNow(s, verdicts)} ${ASK_A_CLINIC}` : nothingNow(s, verdicts), need) : null;
 }
 
-function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[]): Advice {
+/** What the trade does before all else against this trouble, where it may be done now; the gentlest of several. */
+function leading(verdicts: readonly Verdict[], failed: readonly string[], share: number, soon: (v: Verdict) => boolean): Verdict | null {
+  const leads = verdicts.filter((v) => v.first !== null && share >= v.first.from && v.control.rung < LICENSED && !failed.includes(v.control.id) && soon(v));
+  return [...leads].sort((a, b) => gentleFirst(cost([a]), cost([b])))[0] ?? null;
+}
+const gentleFirst = (a: readonly number[], b: readonly number[]) => (gentler(a, b) ? -1 : gentler(b, a) ? 1 : 0);
+
+/** What the trade does first, with what goes along where it is not enough by itself. */
+function led(lead: Verdict, able: readonly Verdict[], need: Needed, prevents: readonly Verdict[]): Advice {
+  const alone = [lead];
+  if (together(alone) >= need.stop - 1e-9) return planned(alone, need, true, prevents, lead);
+  const others = able.filter((v) => v.control.rung <= lead.control.rung && v.control.destroys !== true);
+  const from = others.includes(lead) ? others : [lead, ...others];
+  let found: readonly Verdict[] | null = null;
+  for (const steps of plans(from)) {
+    if (!steps.includes(lead) || together(steps) < need.stop - 1e-9) continue;
+    if (!found || gentler(cost(steps), cost(found))) found = steps;
+  }
+  return planned(found ?? alone, need, found !== null, prevents, lead);
+}
+
+function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[], lead?: Verdict): Advice {
   // what is mixed has a station of its own; the others go along
-  const main = [...steps].sort(
-    (a, b) => Number(actsOnWhatIsThere(b)) - Number(actsOnWhatIsThere(a)) || Number(isMixed(b)) - Number(isMixed(a)) || b.effect - a.effect,
-  )[0] as Verdict;
+  const main =
+    lead ??
+    ([...steps].sort(
+      (a, b) => Number(actsOnWhatIsThere(b)) - Number(actsOnWhatIsThere(a)) || Number(isMixed(b)) - Number(isMixed(a)) || b.effect - a.effect,
+    )[0] as Verdict);
   const inPlan = new Set(steps.map((v) => v.key));
   return {
     verdict: main,
@@ -181,18 +211,6 @@ function planned(steps: readonly Verdict[], need: Needed, enough: boolean, preve
     enough,
     prevents: prevents.filter((v) => !inPlan.has(v.key)),
   };
-}
-
-/** What does most, where nothing is enough: one that keeps the plant before one that does not. */
-function best(able: readonly Verdict[]): readonly Verdict[] | null {
-  const kept = able.filter((v) => !v.control.destroys);
-  const from = kept.some((v) => actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING) ? kept : able;
-  let most: readonly Verdict[] | null = null;
-  for (const steps of plans(from)) {
-    const [a, b] = [together(steps), most === null ? 0 : together(most)];
-    if (a > b + 1e-9 || (most !== null && Math.abs(a - b) <= 1e-9 && gentler(cost(steps), cost(most)))) most = steps;
-  }
-  return most;
 }
 
 /** Why nothing is advised: it waits for a stage or an event, or nothing does anything to it. */

@@ -59,6 +59,8 @@ export interface Situation {
   readonly preventing?: boolean;
   /** Signs seen at the last look. */
   readonly seenSigns: readonly string[];
+  /** Share affected at the last count; null or left out where none was made. */
+  readonly share?: number | null;
   /** The grower's own label sheets; one of these goes before the specimen it was made from. */
   readonly sheets: readonly LabelSheet[];
 }
@@ -127,6 +129,10 @@ export interface Verdict {
   /** The same at its best, from the trouble's entry. */
   readonly effectAtBest: number;
   readonly effectWhy: string;
+  /** Nobody has held it against this trouble: it holds in general only, and is never the first step. */
+  readonly inherited: boolean;
+  /** The trade does it before all else from such a share on; null where it has no such place. */
+  readonly first: { readonly from: number } | null;
   /** Where the plants stand, as the hour rules saw it. */
   readonly setting: Setting;
 }

@@ -22,15 +22,18 @@ const iso = (at: number) => new Date(at).toISOString();
  * The day from which a control may be put on again, by its course and its label; null when the label allows no more.
  * @param rounds of one control on one planting, oldest first
  */
-function againFrom(rounds: readonly Treatment[], zone: string): string | null {
+function againFrom(rounds: readonly Treatment[], garden: Garden): string | null {
+  const { zone } = garden;
   const last = rounds.at(-1);
   if (!last) return null;
   return nextRound({
     controlId: last.controlId,
+    troubleId: last.troubleId,
     done: rounds.map(finished),
     labelDays: lineOf(last)?.intervalDays ?? 0,
     timesLeft: timesLeft(rounds, last, zone),
     zone,
+    where: garden,
   });
 }
 
@@ -54,12 +57,12 @@ const lineOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId);
  */
 export function roundDue(c: Case, treatments: readonly Treatment[], { garden, planting }: Facts): Reminder | null {
   const lap = c.laps.at(-1);
-  const course = courseOf(lap?.controlId ?? '');
+  const course = courseOf(lap?.controlId ?? '', c.troubleId);
   const last = treatments.find((t) => t.id === lap?.treatmentId);
   if (!lap?.controlId || !course || !last || lap.afterLookId) return null;
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
   if (rounds.length >= course.rounds.least) return null;
-  const on = againFrom(rounds, garden.zone);
+  const on = againFrom(rounds, garden);
   if (on === null) return null;
   return {
     kind: 'round',
@@ -94,7 +97,7 @@ export function rainDue(
   if (lately.some((x) => same(x) && finished(x) > finished(t))) return null;
   const rain = rainedOff({ sheet: t.sheet, line, finishedAt: finished(t), now, hours: told() });
   if (!rain) return null;
-  const on = againFrom(before().filter(same), garden.zone);
+  const on = againFrom(before().filter(same), garden);
   return {
     kind: 'rain',
     id: t.plantingId,

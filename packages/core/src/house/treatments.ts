@@ -36,7 +36,7 @@ export function treatmentDesk(context: HouseContext) {
       .ofCase(found.id)
       .filter((x) => x.controlId === t.controlId)
       .map((x) => instant(Date.parse(x.finishedAt)));
-    const look = lookAgainOn({ controlId: t.controlId, done, labelDays: line?.intervalDays ?? 0, zone }, trouble.lookAgainDays);
+    const look = lookAgainOn({ controlId: t.controlId, troubleId: found.troubleId, done, labelDays: line?.intervalDays ?? 0, zone }, trouble.lookAgainDays);
     const next = along
       ? { ...lap, also: lap.also.map((a) => (a.controlId === t.controlId ? { ...a, doneAt: t.finishedAt } : a)) }
       : { ...lap, treatmentId: t.id, lookAgainOn: look };

@@ -1,9 +1,11 @@
 import { closedAt, judge, openAmong, type Situation } from '../decide';
 import { hazardScore } from '../decide/ladder';
+import { MOMENT_WORDS, nextMoment } from '../decide/moments';
 import { instant } from '../measure';
 import type { Apart, CourseModel, ProgrammeModel, Quarters, Total } from '../programme';
 import { addDays, dayEnd, dayOf, dayStart, waitUntil, type LocalDay } from '../schedule';
 import { sameProduct } from '../decide/same-product';
+import { whereOf } from '../decide/where';
 import { SLOT_MS, wateredAt, withWatering, type Conditions, type Span } from '../weather';
 import { roundsAllowed, type Allowed } from './allowed';
 import { apartOf } from './apart';
@@ -106,6 +108,10 @@ function dueOf(r: Running, s: Situation, season: SeasonFacts, today: LocalDay): 
   if (!last) return { on: today, why: 'It was decided and not begun.' };
   const lastDay = dayOf(last.at, zone);
   const soonest = [addDays(lastDay, r.least), dayOf(waitUntil(last.at, r.line?.intervalDays ?? 0, zone), zone)].sort().at(-1) as LocalDay;
+  if (r.course.at) {
+    const next = nextMoment(r.course.at, lastDay, whereOf(s));
+    return { on: next.on > soonest ? next.on : soonest, why: `Its next round is ${MOMENT_WORDS[next.moment]}.` };
+  }
   if (r.wanted !== null) return { on: soonest, why: r.course.words };
   const held = daysHeld({
     sheet: r.sheet,

@@ -59,7 +59,7 @@ export function runningOf(facts: CourseFacts, situation: (trouble: Trouble) => S
   // what was put on decides what may follow, even where its label is no longer at hand
   const sheet = found.sheet ?? last?.sheet ?? null;
   const line = found.line ?? last?.sheet?.lines.find((l) => l.id === last.lineId) ?? null;
-  const course = courseOf(control.id) ?? ONCE;
+  const course = courseOf(control.id, trouble.id) ?? ONCE;
   const done = rounds.map((t) => ({ at: instant(Date.parse(t.finishedAt)), treatmentId: t.id }));
   const guards = course.guards || facts.case.purpose !== 'seen';
   const least = Math.max(1, line?.intervalDays ?? 0, course.every.min);

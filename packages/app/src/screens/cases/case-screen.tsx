@@ -138,7 +138,7 @@ function Open({ detail, planting, garden, now }: OpenProps) {
     if (gentler.length > 0) setAsking(true);
     else take(chosen, '');
   };
-  const again = againFor(detail, planting, now, garden.zone);
+  const again = againFor(detail, planting, now, garden);
   const oneMore = (next: Partial<Lap>) =>
     void save
       .mutateAsync({ ...c, laps: [...c.laps, { ...freshLap(), ...next }] })

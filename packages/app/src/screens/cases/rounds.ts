@@ -1,4 +1,4 @@
-import type { Case, CaseDetail, Lap, Planting } from '@sleetbrook/core/api';
+import type { Case, CaseDetail, Garden, Lap, Planting } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
 import { afterCount, type Again } from '@sleetbrook/core/decide-light';
@@ -19,7 +19,8 @@ export const failedIn = (c: Case): string[] =>
  * What to do after the last round of a case, the most fitting first.
  * @returns null before anything was done
  */
-export function againFor({ case: c, looks, treatments }: CaseDetail, planting: Planting | undefined, now: Instant, zone: string): Again | null {
+export function againFor({ case: c, looks, treatments }: CaseDetail, planting: Planting | undefined, now: Instant, garden: Garden): Again | null {
+  const { zone } = garden;
   const lap = c.laps.at(-1);
   const trouble = findTroubleCard(c.troubleId);
   const last = treatments.find((t) => t.id === lap?.treatmentId);
@@ -34,6 +35,7 @@ export function againFor({ case: c, looks, treatments }: CaseDetail, planting: P
   const count = [...looks].reverse().find((l) => l.count && l.at > last.finishedAt)?.count;
   return afterCount({
     controlId: lap.controlId,
+    troubleId: c.troubleId,
     done: rounds.map((t) => instant(Date.parse(t.finishedAt))),
     labelDays: line?.intervalDays ?? 0,
     timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
@@ -42,6 +44,7 @@ export function againFor({ case: c, looks, treatments }: CaseDetail, planting: P
     worthIt: thresholdFor(trouble.threshold.share, planting?.tolerance ?? 'usual'),
     now,
     zone,
+    where: garden,
   });
 }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { METHODS } from '../methods';
 import { DOES, IN_VAIN, MEANS, RELEASED } from '../schema';
 import { fact, id, ids, marked, ref, schools, sentence, withMark } from './base';
+import { howLine } from './how-line';
 import { when } from './use';
 
 /** What an hour must be like for a control to work and to harm nobody. Units in the names. */
@@ -32,20 +32,6 @@ const hourNeeds = z.strictObject({
   maxDeltaT: z.number().optional(),
 });
 export type HourNeeds = z.infer<typeof hourNeeds>;
-
-const howLine = z.strictObject({
-  text: sentence,
-  at: z.enum(['before', 'on', 'after', 'list']),
-  /** Holds for these ways of putting it on only. */
-  by: z.array(z.enum(METHODS)).min(1).optional(),
-  /** Holds where bees fly and wind blows: not in a room. */
-  open: z.literal(true).optional(),
-  state: z.enum(['liquid', 'dry']).optional(),
-  /** Holds where it is mixed with water first. */
-  mixed: z.literal(true).optional(),
-});
-
-export type HowLineEntry = z.infer<typeof howLine>;
 
 const courseEntry = withMark({
   rounds: z

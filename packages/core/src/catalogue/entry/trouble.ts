@@ -46,6 +46,7 @@ export const troubleEntry = z
           months,
           where: z.string().min(3).max(90),
           open: z.array(z.enum(MEANS)).min(1).describe('What the stage is open to; none closes everything.'),
+          with: z.array(z.string().min(2)).min(1).optional().describe('Stages that are there beside it while it is seen.'),
           warmth: warmth.optional(),
         }),
       )

@@ -1,4 +1,4 @@
-import { doesOn } from '../../catalogue/used-on';
+import { doesOn, usesOn } from '../../catalogue/used-on';
 import { seasonalMonth } from '../../diagnose/recent';
 import { stagesOfSigns } from '../../diagnose/stage-of-signs';
 import { inSeasonAt } from '../../scout/usual';
@@ -12,7 +12,12 @@ const WEATHER_HOLDS_MS = 10 * 86_400_000;
 
 type Life = Situation['trouble']['life'];
 
-const reaches = (c: Candidate, stages: Life) => stages.some((l) => l.open.some((m) => c.control.means.includes(m)));
+type Reaches = (stages: Life) => boolean;
+/** As the pair names them, else by what each stage is open to. */
+function reachesOf(s: Situation, c: Candidate): Reaches {
+  const named = usesOn(s.trouble).find((u) => u.control === c.control.id)?.reaches;
+  return (stages) => stages.some((l) => (named ? named.includes(l.stage) : l.open.some((m) => c.control.means.includes(m))));
+}
 
 /** The stages that the grower saw: named, or told by the signs; none where nothing tells. */
 function seen(s: Situation): Life {
@@ -21,12 +26,15 @@ function seen(s: Situation): Life {
 
 /** The stages of its life that are about: what was seen before all, and the calendar only as the last resort. */
 function about(s: Situation, at: Instant): Life {
-  const told = seen(s);
+  const shown = seen(s);
+  // what is seen is the part that shows: who is there beside it this month is reached, too
+  const month = inMonth(s, at);
+  const beside = s.trouble.life.filter((l) => !shown.includes(l) && month.includes(l) && shown.some((x) => x.with.includes(l.stage)));
+  const told = [...shown, ...beside];
   // eggs hatch within days, and what only flies and lays does no damage itself: what the month brings may be there beside them
-  const more = s.stageSeen === null && told.every((l) => /^egg/i.test(l.stage) || l.open.every((m) => m === 'cover' || m === 'none'));
+  const more = s.stageSeen === null && shown.every((l) => /^egg/i.test(l.stage) || l.open.every((m) => m === 'cover' || m === 'none'));
   if (told.length > 0 && !more) return told;
-  const beside = inMonth(s, at);
-  return [...told, ...beside.filter((l) => !told.includes(l))];
+  return [...told, ...month.filter((l) => !told.includes(l))];
 }
 
 /** Every control of a case asks it of the same months. */
@@ -63,7 +71,8 @@ export const pestStage: Rule = (s, c, at) => {
   // what is not there yet is at no stage; what is for next time catches none
   if (s.preventing || c.control.means.length === 0 || does === 'next-year') return null;
   const keepsOff = does === 'prevents';
-  if (!keepsOff && !reaches(c, s.trouble.life)) {
+  const reaches = reachesOf(s, c);
+  if (!keepsOff && !reaches(s.trouble.life)) {
     return {
       code: 'no-stage',
       weight: 'never',
@@ -74,8 +83,8 @@ export const pestStage: Rule = (s, c, at) => {
   }
   // what keeps more from coming looks at what comes, and not at what was seen
   const now = keepsOff ? [...inMonth(s, at), ...seen(s)] : about(s, at);
-  if (now.length === 0 || reaches(c, now) || !reaches(c, s.trouble.life)) return null;
-  const open = s.trouble.life.filter((l) => reaches(c, [l]));
+  if (now.length === 0 || reaches(now) || !reaches(s.trouble.life)) return null;
+  const open = s.trouble.life.filter((l) => reaches([l]));
   const stages = open.map((l) => l.stage.toLowerCase()).join(' or ');
   const [target] = open;
   const change: Change | undefined = target && {
@@ -92,16 +101,16 @@ export const pestStage: Rule = (s, c, at) => {
     source: s.trouble.vulnerable.prov,
     ...(change ? { orElse: change } : {}),
   };
-  const opens = byMonth ? firstOpenMonth(s, c, at, keepsOff) : null;
+  const opens = byMonth ? firstOpenMonth(s, reaches, at, keepsOff) : null;
   return { ...reason, opens: opens ? { kind: 'at', at: opens } : { kind: 'event', event: `when you see ${stages}`, change: change ?? null } };
 };
 
-function firstOpenMonth(s: Situation, c: Candidate, at: Instant, byMonthOnly: boolean): Instant | null {
+function firstOpenMonth(s: Situation, reaches: Reaches, at: Instant, byMonthOnly: boolean): Instant | null {
   let day = dayOf(at, s.place.zone);
   for (let i = 0; i < 12; i++) {
     day = `${addDays(`${day.slice(0, 7)}-28`, 5).slice(0, 7)}-01`;
     const start = dayStart(day, s.place.zone);
-    if (reaches(c, byMonthOnly ? inMonth(s, start) : about(s, start))) return start;
+    if (reaches(byMonthOnly ? inMonth(s, start) : about(s, start))) return start;
   }
   return null;
 }

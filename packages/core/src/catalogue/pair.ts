@@ -1,0 +1,54 @@
+import type { Site } from './sites';
+import type { Effect, Host, Use } from './schema';
+
+/** What decides how much a control does on one planting. */
+export interface PairSetting {
+  readonly host: Pick<Host, 'id' | 'family' | 'group' | 'parts'>;
+  readonly site: Site;
+  readonly stage: string;
+  /** Of the tallest plant; null when not known. */
+  readonly heightM: number | null;
+  /** Curled leaves shelter what is meant. */
+  readonly curled: boolean;
+  /** As many as the entry's threshold, or not counted. */
+  readonly many: boolean;
+}
+
+/** As high as an arm with a hand sprayer wets from the ground (from memory). */
+const TALL_M = 3;
+
+/** What is so of a planting, the most particular first. */
+function situationsOf({ host, site, stage, heightM, curled }: PairSetting): string[] {
+  const woody = host.parts.includes('trunk');
+  return [
+    host.id,
+    `family:${host.family}`,
+    `group:${host.group}`,
+    ...(curled ? ['curled'] : []),
+    ...((heightM ?? 0) > TALL_M ? ['tall'] : []),
+    ...(host.id === 'lawn' || host.id === 'other-grass' ? ['turf'] : []),
+    ...(site === 'indoors' ? ['indoors'] : site === 'outdoors' ? ['outdoors'] : ['under-glass']),
+    ...(woody ? [stage === 'dormant' ? 'bare' : 'in-leaf'] : []),
+  ];
+}
+
+/**
+ * The share that a control is expected to stop on one planting: as the pair says of the most particular thing that is
+ * so there, else in general.
+ * @returns `by` is what it was told by; null where the pair says nothing of just that planting
+ * @example effectIn(rainCoverOnLateBlight, { host: potato, … }) // { share: 0, by: 'potato' }
+ */
+export function effectIn(use: Pick<Use, 'effect' | 'shares' | 'where'>, setting: PairSetting): { readonly share: number; readonly by: string | null } {
+  const by = situationsOf(setting).find((key) => use.where?.[key] !== undefined) ?? null;
+  const found: Effect = (by !== null && use.where?.[by]) || use.shares || { few: use.effect, many: use.effect };
+  return { share: setting.many ? found.many : found.few, by };
+}
+
+/**
+ * Whether a pair is anything for a plant: no tops are cut off tomatoes, and no bare tree is wiped.
+ * @example isOn({ on: ['potato'] }, tomato) // false
+ */
+export function isOn(use: Pick<Use, 'on' | 'notOn'>, host: PairSetting['host']): boolean {
+  const named = (keys: readonly string[]) => keys.some((k) => k === host.id || k === `family:${host.family}` || k === `group:${host.group}`);
+  return (use.on === undefined || named(use.on)) && !(use.notOn && named(use.notOn));
+}
