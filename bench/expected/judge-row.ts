@@ -15,7 +15,7 @@ const TREE_M = 2.5;
 const TALL_M = 8;
 
 /** The garden of a row, in mild dry weather of its month. */
-function situationOf(row: Row): Situation | null {
+export function situationOf(row: Row): Situation | null {
   const place = places.get(row.place);
   const host = findHost(row.host);
   const trouble = findTrouble(row.trouble);

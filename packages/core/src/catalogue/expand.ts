@@ -66,13 +66,14 @@ function use(u: UseEntry, inherited: boolean): Use {
     why: text,
     prov,
     does: u.does,
+    alsoPrevents: u.alsoPrevents,
     when: u.when && time(u.when),
     soilC: u.soilC,
-    on: u.on,
+    on: u.onlyOn,
     notOn: u.notOn,
     reaches: u.reaches,
     how: u.how,
-    first: u.first && { from: u.first === true ? 0 : u.first.from },
+    first: u.first && said({ from: u.first === true ? 0 : (u.first.from ?? 0), on: u.first === true ? undefined : u.first.onlyOn }),
     inherited: inherited || undefined,
   }) as Use;
 }

@@ -48,7 +48,12 @@ export function effectIn(use: Pick<Use, 'effect' | 'shares' | 'where'>, setting:
  * Whether a pair is anything for a plant: no tops are cut off tomatoes, and no bare tree is wiped.
  * @example isOn({ on: ['potato'] }, tomato) // false
  */
-export function isOn(use: Pick<Use, 'on' | 'notOn'>, host: PairSetting['host']): boolean {
-  const named = (keys: readonly string[]) => keys.some((k) => k === host.id || k === `family:${host.family}` || k === `group:${host.group}`);
-  return (use.on === undefined || named(use.on)) && !(use.notOn && named(use.notOn));
-}
+export const isOn = ({ on, notOn }: Pick<Use, 'on' | 'notOn'>, host: PairSetting['host']): boolean =>
+  (on === undefined || isNamed(on, host)) && !(notOn && isNamed(notOn, host));
+
+const isNamed = (keys: readonly string[], host: PairSetting['host']) =>
+  keys.some((k) => k === host.id || k === `family:${host.family}` || k === `group:${host.group}`);
+
+/** From which share on the trade does it before all else on a plant; null where it has no such place. */
+export const firstOn = ({ first }: Pick<Use, 'first'>, host: PairSetting['host']): { readonly from: number } | null =>
+  first && (first.on === undefined || isNamed(first.on, host)) ? { from: first.from } : null;

@@ -268,14 +268,16 @@ export interface Use {
   readonly reaches?: readonly string[];
   /** Lines of its card for this trouble. */
   readonly how?: readonly HowLineEntry[];
-  /** The trade does it before all else from such a share on. */
-  readonly first?: { readonly from: number };
+  /** The trade does it before all else from such a share on, on some of its plants or on all. */
+  readonly first?: { readonly from: number; readonly on?: readonly string[] };
   /** Taken from a list or a label word, and not held against this trouble: it holds in general only. */
   readonly inherited?: true;
   readonly why: string;
   readonly prov: Provenance;
   /** What it does against this one, where that is not what the control does in general. */
   readonly does?: Does;
+  /** It keeps it away as well. */
+  readonly alsoPrevents?: boolean;
   /** Its time against this one, where that is not the control's own. */
   readonly when?: When;
   /** Least warmth of the soil against this one, °C. */

@@ -1,5 +1,5 @@
 import type { Control, HourNeeds } from '../catalogue';
-import { effectIn, type PairSetting } from '../catalogue/pair';
+import { effectIn, firstOn, type PairSetting } from '../catalogue/pair';
 import { doesOn, usesOn } from '../catalogue/used-on';
 import type { LabelSheet } from '../label';
 import { instant, sayWhen, type Instant } from '../measure';
@@ -52,8 +52,9 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     effect: here.share * (curled && here.by !== 'curled' ? CURLED : 1),
     effectAtBest: atBest,
     effectWhy: known?.why ?? '',
+    alsoPrevents: known?.alsoPrevents ?? false,
     inherited: known?.inherited ?? false,
-    first: known?.first ?? null,
+    first: known ? firstOn(known, s.host) : null,
   };
   const never = reasons.some((r) => r.weight === 'never');
   const event = reasons.find((r) => r.opens?.kind === 'event');

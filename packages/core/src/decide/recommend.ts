@@ -2,7 +2,7 @@ import { inSentence } from '../measure';
 import { conflictsAmong } from './combine';
 import { dutyToReport } from './duty';
 import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
-import { guards } from './guard-plan';
+import { CARE_RUNG, guards, isCare } from './guard-plan';
 import { hazardScore } from './ladder';
 import { needed, type Needed } from './needed';
 import type { Situation, Verdict } from './types';
@@ -152,7 +152,7 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   }
   const at = share ?? need.share;
   const lead = leading(verdicts, failed, at, soon);
-  if (lead?.control.rung === 0) return one(lead, lead.effectWhy, need);
+  if (lead && (lead.control.rung === 0 || lead.control.rung === LICENSED)) return one(lead, lead.effectWhy, need);
   const woody = s.host.parts.includes('trunk');
   const acting = home.filter((v) => v.effect >= (v.control.destroys && woody ? FELL : LEAST_STEP) && (actsOnWhatIsThere(v) || v.does === 'aids'));
   const open = acting.filter(soon);
@@ -175,7 +175,7 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
 
 /** What the trade does before all else against this trouble, where it may be done now; the gentlest of several. */
 function leading(verdicts: readonly Verdict[], failed: readonly string[], share: number, soon: (v: Verdict) => boolean): Verdict | null {
-  const leads = verdicts.filter((v) => v.first !== null && share >= v.first.from && v.control.rung < LICENSED && !failed.includes(v.control.id) && soon(v));
+  const leads = verdicts.filter((v) => v.first !== null && share >= v.first.from && !v.inherited && !failed.includes(v.control.id) && soon(v));
   return [...leads].sort((a, b) => gentleFirst(cost([a]), cost([b])))[0] ?? null;
 }
 const gentleFirst = (a: readonly number[], b: readonly number[]) => (gentler(a, b) ? -1 : gentler(b, a) ? 1 : 0);
@@ -223,18 +223,29 @@ function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
   return `Nothing does much to what is there. ${s.trouble.vulnerable.text}`;
 }
 
-/** Against what is not there yet: the lowest rung that is worth trying and whose time it is, for this crop before the next. */
+/** Against what is not there yet: care first, then the lowest rung that is worth trying and whose time it is, for this crop before the next. */
 function guard(verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
-  const able = home.filter((v) => guards(v) && v.effect >= WORTH_TRYING);
+  const able = home.filter((v) => guards(v) && (isCare(v) || v.alsoPrevents || v.effect >= WORTH_TRYING));
   // what waits for a look at the sky alone is as near as that look
   const looked = (v: Verdict) => v.reasons.every((r) => r.weight === 'note' || r.code === 'hour-unknown');
   const now = able.filter((v) => soon(v) || looked(v));
   const dated = able.filter((v) => v.opens?.kind === 'at');
-  // what helps this crop goes before what is chosen for the next
-  const [from = []] = [now.filter((v) => v.does !== 'next-year'), dated.filter((v) => v.does !== 'next-year'), now, dated].filter((list) => list.length > 0);
+  // care helps this crop at once; what helps it goes before what is chosen for the next
+  const [from = []] = [
+    now.filter((v) => isCare(v) && v.does !== 'next-year'),
+    now.filter(isCare),
+    now.filter((v) => v.does !== 'next-year'),
+    dated.filter((v) => v.does !== 'next-year'),
+    now,
+    dated,
+    // its time is not now: then it is said when
+    able.filter((v) => v.status === 'not-now' && v.reasons.some((r) => r.code === 'not-its-time')),
+  ].filter((list) => list.length > 0);
   const rung = Math.min(...from.map((v) => v.control.rung));
   const onRung = from.filter((v) => v.control.rung === rung);
-  const verdict = onRung.find((v) => v.status === 'usable') ?? onRung[0] ?? leave ?? verdicts[0];
+  const most = (list: readonly Verdict[]) => list.reduce<Verdict | undefined>((a, b) => (a && a.effect >= b.effect ? a : b), undefined);
+  const usable = onRung.filter((v) => v.status === 'usable');
+  const verdict = (rung === CARE_RUNG ? most(usable) : usable[0]) ?? onRung[0] ?? leave ?? verdicts[0];
   if (!verdict) return null;
   const time = verdict.reasons.find((r) => r.code === 'its-time')?.sentence;
   const why = time ? `${verdict.effectWhy} ${time}` : verdict.effectWhy;

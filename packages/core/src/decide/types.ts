@@ -129,6 +129,8 @@ export interface Verdict {
   /** The same at its best, from the trouble's entry. */
   readonly effectAtBest: number;
   readonly effectWhy: string;
+  /** It keeps it away as well. */
+  readonly alsoPrevents: boolean;
   /** Nobody has held it against this trouble: it holds in general only, and is never the first step. */
   readonly inherited: boolean;
   /** The trade does it before all else from such a share on; null where it has no such place. */

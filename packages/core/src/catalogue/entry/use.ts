@@ -30,9 +30,10 @@ export const use = marked({
   control: ref('controls'),
   effect: effect.describe('Share stopped, 0 to 1.'),
   does: z.enum(DOES).optional().describe('What it does against this one, where that is not what the control does in general.'),
+  alsoPrevents: z.literal(true).optional().describe('It keeps it away as well.'),
   when: when.optional(),
   soilC: z.number().min(0).max(30).optional().describe('Least warmth of the soil against this one, °C.'),
-  on: z.array(hostKey).min(1).optional().describe('Only on these of its plants; on all when left out.'),
+  onlyOn: z.array(hostKey).min(1).optional().describe('Only on these of its plants; on all when left out.'),
   notOn: z.array(hostKey).min(1).optional().describe('Not on these of its plants.'),
   reaches: z.array(z.string().min(2)).min(1).optional().describe('Stages of this life strip that it reaches, where its means alone do not tell.'),
   where: z
@@ -42,9 +43,9 @@ export const use = marked({
   course: pairCourse.optional(),
   how: z.array(howLine).min(1).optional().describe('Lines of its card for this trouble.'),
   first: z
-    .union([z.literal(true), z.strictObject({ from: share })])
+    .union([z.literal(true), z.strictObject({ from: share.optional(), onlyOn: z.array(hostKey).min(1).optional() })])
     .optional()
-    .describe('The trade does it before all else; from such a share on.'),
+    .describe('The trade does it before all else: from such a share on, on some of its plants.'),
 });
 
 /** A shared list of means, by its name, without some of them; what of it was held against this trouble is confirmed. */
