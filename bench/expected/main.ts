@@ -10,7 +10,15 @@ const found = asked.flatMap(mismatchesOf);
 const open = found.filter((m) => m.row.answer === '');
 if (!process.argv.includes('--json'))
   for (const { row, what, said } of open) {
-    const wanted = { first: row.first, never: row.never, report: [row.report], days: row.days ?? [], judged: row.judged ?? [], before: row.before, unknown: [] }[what];
+    const wanted = {
+      first: row.first,
+      never: row.never,
+      report: [row.report],
+      days: row.days ?? [],
+      judged: row.judged ?? [],
+      before: row.before,
+      unknown: [],
+    }[what];
     process.stdout.write(`${row.at} ${row.trouble} on ${row.host}, ${row.place} ${row.month}, ${row.share}: ${what} is ${said}, not ${wanted.join(' ')}\n`);
   }
 process.stdout.write(

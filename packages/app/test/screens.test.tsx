@@ -30,6 +30,7 @@ const garden: Garden = {
   longitude: -1.9,
   zone: ZONE,
   country: 'GB',
+  region: '',
   units: 'metric',
   policy: 'any-labelled',
   around: [],

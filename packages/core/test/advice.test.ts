@@ -44,7 +44,7 @@ describe('what is needed', () => {
     [0, 0],
   ])('a share of %d stays one of %d', (share, then) => expect(needed(trouble('greenfly'), share, 'usual').then).toBe(then));
   test('nobody is asked for less than is worth trying, nor for the impossible', () => {
-    expect(needed(trouble('cabbage-white'), 0.21, 'usual').stop).toBe(WORTH_TRYING);
+    expect(needed({ ...trouble('cabbage-white'), threshold: { share: 0.2, prov: { mark: 'MEM' } } }, 0.21, 'usual').stop).toBe(WORTH_TRYING);
     expect(needed(trouble('plum-pox'), 1, 'usual').stop).toBe(0.95);
   });
   test('who bears more needs less of it', () => {
@@ -62,18 +62,18 @@ describe('what is advised', () => {
   test.each<[string, Setup, number, string[]]>([
     ['pick cabbage whites, do not shut them in', { host: 'cabbage', trouble: 'cabbage-white', now: july }, 0.5, ['hand-pick']],
     ['squash bugs by hand, no mesh over them', { host: 'courgette', trouble: 'squash-bug', now: july, planting: { stage: 'fruiting' } }, 0.3, ['hand-pick']],
-    ['flea beetles want mesh at once', { host: 'radish', trouble: 'flea-beetle', planting: { stage: 'seedling' } }, 0.4, ['row-cover']],
+    ['flea beetles want mesh at once', { host: 'radish', trouble: 'flea-beetle', planting: { stage: 'seedling' } }, 0.4, ['exclusion-net']],
     [
       'vine weevil in the ground: nematodes, and the rhododendron stays',
       { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T18:30:00Z' },
       0.3,
-      ['nematodes'],
+      ['nematodes-cold'],
     ],
     [
       'vine weevil in a pot: out of it',
       { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T16:30:00Z', planting: { about: ['in-pots'] } },
       0.2,
-      ['unpot-clean'],
+      ['unpot-clean', 'dig-grub-out'],
     ],
     ['chafer grubs are dug out, not the strawberries', { host: 'strawberry', trouble: 'chafer-grub', now: '2026-08-14T16:30:00Z' }, 0.2, ['dig-over']],
     [
@@ -86,9 +86,11 @@ describe('what is advised', () => {
       'big bud: buds picked, the bush stays',
       { host: 'blackcurrant', trouble: 'big-bud-mite', now: '2026-01-20T12:00:00Z', planting: { stage: 'dormant' } },
       0.3,
-      ['hand-pick'],
+      ['pick-off-leaves'],
     ],
-    ['a few on the leaves: leave it', { host: 'cabbage', trouble: 'cabbage-white' }, 0.1, ['leave-it']],
+    // common practice: a few are picked as they are seen; one leaf in thirty is nothing
+    ['a few on the leaves: picked', { host: 'cabbage', trouble: 'cabbage-white' }, 0.1, ['hand-pick']],
+    ['hardly one: left', { host: 'cabbage', trouble: 'cabbage-white' }, 0.03, ['leave-it']],
   ])('%s', (_what, setup, share, steps) => expect(ids(advise(setup, share))).toEqual(steps));
 
   test('butterflies that were seen hide no caterpillars', () => {
@@ -111,7 +113,7 @@ describe('what is advised', () => {
   test('processionary caterpillars are no work for the home, whatever the label word', () => {
     const s = situation({ host: 'oak', trouble: 'processionary', now: '2026-05-10T20:05:00Z', country: 'IT' });
     const verdicts = ladder(s);
-    expect(verdicts.filter((v) => v.status !== 'never').map((v) => v.control.rung)).toEqual([0, 7]);
+    expect(verdicts.filter((v) => v.status !== 'never').map((v) => v.control.id)).toEqual(['leave-it', 'hands-off', 'licensed-person']);
     expect(recommend(verdicts, s, 0.5)?.verdict.control.id).toBe('licensed-person');
   });
 
@@ -262,7 +264,7 @@ function exhaustive(able: readonly Verdict[], stop: number): number[] | null {
 const onPlant = (hosts: readonly string[], host: Host) => [host.id, `family:${host.family}`, `group:${host.group}`, 'any'].some((h) => hosts.includes(h));
 
 test('whatever the situation, the advice is the gentlest that will do, and never prevention for what is there', () => {
-  const met = { planned: 0, combined: 0, short: 0, reported: 0, left: 0, licensed: 0 };
+  const met = { planned: 0, combined: 0, short: 0, reported: 0, left: 0, licensed: 0, led: 0 };
   fc.assert(
     fc.property(anyCase, (x) => {
       const s = build(x);
@@ -283,6 +285,8 @@ test('whatever the situation, the advice is the gentlest that will do, and never
       }
       if (s.preventing) return;
       const { verdict } = a;
+      // what holds in general only is never a step
+      for (const v of a.steps) expect([v.key, v.inherited]).toEqual([v.key, false]);
       // it must be reported, or nobody knows it from here
       const region = regionOf({ ...s.place, country: s.country ?? null });
       const owed = [
@@ -303,10 +307,16 @@ test('whatever the situation, the advice is the gentlest that will do, and never
       if (verdict.control.rung === 0) return void met.left++;
       if (verdict.control.rung === LICENSED) {
         met.licensed++;
+        // nobody at home opens a living tree for termites
+        if (verdict.first !== null) return;
         const free = verdicts.filter((v) => v.status === 'usable' && actsOnWhatIsThere(v) && !v.control.destroys && v.effect >= WORTH_TRYING);
-        const home = free.filter((v) => v.control.rung > 0 && v.control.rung < LICENSED && !failed.includes(v.control.id) && v.control.id !== 'report-it');
+        const home = free.filter(
+          (v) => !v.inherited && v.control.rung > 0 && v.control.rung < LICENSED && !failed.includes(v.control.id) && v.control.id !== 'report-it',
+        );
         return expect(home).toEqual([]);
       }
+      // what the trade does before all else has its place whatever else would do
+      if (verdict.first !== null && (x.share ?? a.needed?.share ?? 0) >= verdict.first.from) return void met.led++;
       expect(actsOnWhatIsThere(verdict)).toBe(true);
       expect(a.needed).not.toBeNull();
       if (!a.needed) return;
@@ -318,6 +328,7 @@ test('whatever the situation, the advice is the gentlest that will do, and never
           v.control.rung > 0 &&
           v.control.rung < LICENSED &&
           v.control.id !== 'report-it' &&
+          !v.inherited &&
           !failed.includes(v.control.id) &&
           v.effect >= (v.control.destroys && woody ? 0.6 : 0.15) &&
           (actsOnWhatIsThere(v) || v.does === 'aids'),
@@ -331,11 +342,10 @@ test('whatever the situation, the advice is the gentlest that will do, and never
       if (!a.enough) {
         met.short++;
         if (!a.steps.every(soon)) return;
-        // where nothing is enough: what does most, and of equals the gentlest; nothing that destroys where something else does anything much
+        // where nothing is enough: the gentlest that helps, never the strongest; nothing that destroys where something else does anything much
         const kept = able.filter((v) => !v.control.destroys);
-        const from = kept.some((v) => actsOnWhatIsThere(v) && v.effect >= WORTH_TRYING) ? kept : able;
-        expect(exhaustive(from, a.expected + 1e-6)).toBeNull();
-        expect(exhaustive(from, a.expected)).toEqual(advised);
+        const least = exhaustive(kept, 0.5) ?? exhaustive(kept, WORTH_TRYING) ?? exhaustive(able, WORTH_TRYING);
+        expect(advised).toEqual(least);
         return;
       }
       met.planned++;

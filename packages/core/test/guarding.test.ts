@@ -107,8 +107,8 @@ describe('what to do first against what is not there', () => {
   };
   const scab: Setup = { host: 'apple', trouble: 'apple-scab', now: '2026-04-20T17:00:00Z', planting: { stage: 'growing' } };
   test.each<[string, Setup, string]>([
-    ['at green tip a guard for this year’s leaves, and no other tree', scab, 'bacillus-subtilis-spray'],
-    ['also where nobody has looked at the sky yet', { ...scab, knownHours: 0 }, 'bacillus-subtilis-spray'],
+    ['before anything is sprayed: the old leaves away, and no other tree', scab, 'clear-fallen'],
+    ['also where nobody has looked at the sky yet', { ...scab, knownHours: 0 }, 'clear-fallen'],
     [
       'the fruit is big enough: a bag, before what only thins next year’s',
       { host: 'apple', trouble: 'codling-moth', now: '2026-06-20T11:00:00Z' },
@@ -148,7 +148,9 @@ describe('the year of guarding', () => {
       expect(order).toEqual([...order].sort());
       const later = steps.filter((g) => g.part === 'later').map((g) => g.timing?.away ?? 0);
       expect(later).toEqual([...later].sort((a, b) => a - b));
-      expect(steps.every((g) => g.verdict.status !== 'never' && g.verdict.does !== 'aids')).toBe(true);
+      expect(steps.every((g) => g.verdict.status !== 'never' && (g.verdict.does !== 'aids' || g.verdict.control.rung === 1 || g.verdict.alsoPrevents))).toBe(
+        true,
+      );
     }
   });
   test('what is timely is named for the door, and what can be done all year is not', () => {

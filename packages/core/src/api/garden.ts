@@ -43,6 +43,11 @@ export const gardenSchema = z.strictObject({
     .string()
     .regex(/^([A-Z]{2})?$/, 'Choose a country from the list.')
     .default(''),
+  /** ISO 3166-2 of a state or province, where law differs within the country; empty while it was not asked. */
+  region: z
+    .string()
+    .regex(/^([A-Z]{2}-[A-Z0-9]{1,3})?$/, 'Choose a state or province from the list.')
+    .default(''),
   units: z.enum(['metric', 'us', 'imperial', 'australian']),
   policy: z.enum(POLICIES),
   /** Who and what else is around. */
@@ -78,6 +83,7 @@ export const UNSET_GARDEN: Garden = {
   zone: 'Europe/London',
   units: 'metric',
   country: '',
+  region: '',
   policy: 'any-labelled',
   around: [],
   homeMade: 'not-known',

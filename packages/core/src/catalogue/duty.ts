@@ -11,12 +11,15 @@ interface Where {
   readonly latitude: number;
   readonly longitude?: number;
   readonly country?: string | null;
+  readonly region?: string | null;
 }
 
 const dutyOf = (report: Report | null, range: Trouble['range'], where: Where): Duty => {
   if (!report) return 'none';
   if (!where.country) return 'ask';
-  if (report.in.includes(where.country)) return 'must';
+  if (report.in.includes(where.country) || (where.region && report.in.includes(where.region))) return 'must';
+  // a duty of some states or provinces of this country, and nobody said which this is
+  if (!where.region && report.in.some((p) => p.startsWith(`${where.country}-`))) return 'ask';
   return statusIn(range, regionOf(where)) === 'absent' ? 'ask' : 'none';
 };
 

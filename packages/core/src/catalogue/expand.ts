@@ -67,6 +67,7 @@ function use(u: UseEntry, inherited: boolean): Use {
     prov,
     does: u.does,
     alsoPrevents: u.alsoPrevents,
+    atOnce: u.atOnce,
     when: u.when && time(u.when),
     soilC: u.soilC,
     on: u.onlyOn,

@@ -17,6 +17,9 @@ export interface PairSetting {
 /** As high as an arm with a hand sprayer wets from the ground (from memory). */
 const TALL_M = 3;
 
+/** Grass that is mown: a site of its own on labels and in law. */
+export const isTurf = ({ id }: Pick<Host, 'id'>): boolean => id === 'lawn';
+
 /** What is so of a planting, the most particular first. */
 function situationsOf({ host, site, stage, heightM, curled }: PairSetting): string[] {
   const woody = host.parts.includes('trunk');
@@ -26,7 +29,7 @@ function situationsOf({ host, site, stage, heightM, curled }: PairSetting): stri
     `group:${host.group}`,
     ...(curled ? ['curled'] : []),
     ...((heightM ?? 0) > TALL_M ? ['tall'] : []),
-    ...(host.id === 'lawn' || host.id === 'other-grass' ? ['turf'] : []),
+    ...(isTurf(host) ? ['turf'] : []),
     ...(site === 'indoors' ? ['indoors'] : site === 'outdoors' ? ['outdoors'] : ['under-glass']),
     ...(woody ? [stage === 'dormant' ? 'bare' : 'in-leaf'] : []),
   ];

@@ -278,6 +278,8 @@ export interface Use {
   readonly does?: Does;
   /** It keeps it away as well. */
   readonly alsoPrevents?: boolean;
+  /** Done as soon as it is seen: no rule of the season holds it back. */
+  readonly atOnce?: boolean;
   /** Its time against this one, where that is not the control's own. */
   readonly when?: When;
   /** Least warmth of the soil against this one, °C. */

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { controlEntry } from '../catalogue/entry/control';
 import { helperEntry, lookAlikeEntry } from '../catalogue/entry/friend';
 import { hostEntry } from '../catalogue/entry/host';
+import { lawEntry } from '../catalogue/entry/law';
 import { signEntry } from '../catalogue/entry/sign';
 import { troubleEntry } from '../catalogue/entry/trouble';
 import { meansEntry } from '../catalogue/entry/use';
@@ -17,6 +18,7 @@ export const KINDS = {
   hosts: { one: 'host', schema: hostEntry },
   means: { one: 'means', schema: meansEntry },
   sheets: { one: 'sheet', schema: labelSheetSchema },
+  law: { one: 'law', schema: lawEntry },
 } as const;
 export type Kind = keyof typeof KINDS;
 export const KIND_NAMES = Object.keys(KINDS) as Kind[];

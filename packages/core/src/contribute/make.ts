@@ -78,6 +78,7 @@ export function makeModules(l: Library): Made[] {
       path: at('cards'),
       text: `import type { ControlCard, TroubleCard } from '../card';\n\n${HEAD}export const TROUBLE_ROWS: readonly TroubleCard[] = ${rows(cards)};\n\nexport const CONTROL_CARDS: readonly ControlCard[] = ${rows(controls)};\n`,
     },
+    { path: at('law'), text: list('LAW_ENTRIES', 'LawEntry', '../entry/law', l.law) },
     { path: 'label/sheets/made.ts', text: list('SHEETS', 'LabelSheet', '../schema', l.sheets) },
   ];
 }

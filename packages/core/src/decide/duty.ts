@@ -11,7 +11,9 @@ const DAY = 86_400_000;
  * is not known it is taken to be so.
  * @returns `none` where nothing says so, `open` until it was done, then `done`
  */
-export function dutyToReport(s: Pick<Situation, 'trouble' | 'host' | 'place' | 'country' | 'reported' | 'records' | 'now'>): 'none' | 'open' | 'done' {
+export function dutyToReport(
+  s: Pick<Situation, 'trouble' | 'host' | 'place' | 'country' | 'region' | 'reported' | 'records' | 'now'>,
+): 'none' | 'open' | 'done' {
   if (dutyIn(s.trouble, s.host, whereOf(s)) === 'none') return 'none';
   const written = s.records.some((r) => r.controlId === 'report-it' && r.at <= s.now && s.now - r.at < HOLDS_DAYS * DAY);
   return s.reported || written ? 'done' : 'open';

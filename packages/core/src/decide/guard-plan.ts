@@ -17,16 +17,13 @@ const PARTS = ['now', 'later', 'next'] as const;
 /** Care is rung 1: even water, air, feed, drainage, clean ground, the time of sowing, kinds that resist. */
 export const CARE_RUNG = 1;
 /** Care: it costs nothing and harms nothing, so it is told whatever it brings (from memory). */
-export const isCare = (v: Pick<Verdict, 'control' | 'does'>): boolean =>
-  v.control.rung === CARE_RUNG && v.control.id !== 'report-it' && v.does !== 'holds';
+export const isCare = (v: Pick<Verdict, 'control' | 'does'>): boolean => v.control.rung === CARE_RUNG && v.control.id !== 'report-it' && v.does !== 'holds';
 
 /** Against what is not there yet: care, what keeps it away or smothers what winters, and no cure for what may never come. */
 export const guards = (v: Verdict): boolean =>
   v.status !== 'never' &&
   !v.inherited &&
-  (v.alsoPrevents ||
-    (isCare(v) && v.effect > 0) ||
-    (v.effect >= WORTH_A_LINE && v.does !== 'aids' && (v.does !== 'cures' || v.control.means.includes('oil'))));
+  (v.alsoPrevents || (isCare(v) && v.effect > 0) || (v.effect >= WORTH_A_LINE && v.does !== 'aids' && (v.does !== 'cures' || v.control.means.includes('oil'))));
 
 /**
  * Everything that keeps a trouble away here, in the order of the plant's year from its stage on, on each part gentlest
@@ -43,8 +40,8 @@ export function guardPlan(verdicts: readonly Verdict[], s: Pick<Situation, 'trou
     .sort(
       (a, b) =>
         PARTS.indexOf(a.part) - PARTS.indexOf(b.part) ||
-        Number(isCare(b.verdict)) - Number(isCare(a.verdict)) ||
         (a.timing?.away ?? 0) - (b.timing?.away ?? 0) ||
+        Number(isCare(b.verdict)) - Number(isCare(a.verdict)) ||
         a.verdict.control.rung - b.verdict.control.rung ||
         b.verdict.effect - a.verdict.effect,
     );

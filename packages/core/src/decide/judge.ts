@@ -50,7 +50,7 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     line: c.line,
     does: doesOn(control, s.trouble),
     effect: here.share * (curled && here.by !== 'curled' ? CURLED : 1),
-    effectAtBest: atBest,
+    effectAtBest: Math.max(atBest, here.share),
     effectWhy: known?.why ?? '',
     alsoPrevents: known?.alsoPrevents ?? false,
     inherited: known?.inherited ?? false,

@@ -1,4 +1,5 @@
 import { inSentence } from '../measure';
+import { whenOn } from '../catalogue/used-on';
 import { conflictsAmong } from './combine';
 import { dutyToReport } from './duty';
 import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
@@ -25,6 +26,8 @@ export interface Advice {
 
 /** The rung of the licensed person. */
 const LICENSED = 7;
+/** From this rung on it is sprayed. */
+const SPRAYED = 4;
 /** A gentler way that opens within this time is worth waiting for. */
 const WORTH_WAITING_MS = 3 * 86_400_000;
 /** What opens later than this is no advice for today: then it is left, and watched. */
@@ -130,7 +133,7 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
   const home = verdicts.filter(
     (v) => v.control.rung > 0 && v.control.rung < LICENSED && v.control.id !== 'report-it' && !v.inherited && !failed.includes(v.control.id),
   );
-  if (s.preventing) return guard(verdicts, home, soon, leave);
+  if (s.preventing) return guard(s, verdicts, home, soon, leave);
 
   const report = verdicts.find((v) => v.control.id === 'report-it');
   const prevents = home.filter((v) => (v.does === 'prevents' || v.does === 'next-year') && v.effect >= WORTH_TRYING && soon(v));
@@ -224,22 +227,30 @@ function nothingNow(s: Situation, verdicts: readonly Verdict[]): string {
 }
 
 /** Against what is not there yet: care first, then the lowest rung that is worth trying and whose time it is, for this crop before the next. */
-function guard(verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
+function guard(s: Situation, verdicts: readonly Verdict[], home: readonly Verdict[], soon: (v: Verdict) => boolean, leave: Verdict | undefined): Advice | null {
   const able = home.filter((v) => guards(v) && (isCare(v) || v.alsoPrevents || v.effect >= WORTH_TRYING));
   // what waits for a look at the sky alone is as near as that look
   const looked = (v: Verdict) => v.reasons.every((r) => r.weight === 'note' || r.code === 'hour-unknown');
   const now = able.filter((v) => soon(v) || looked(v));
   const dated = able.filter((v) => v.opens?.kind === 'at');
-  // care helps this crop at once; what helps it goes before what is chosen for the next
+  // care of this crop first, then what is gentle, then the ground for next year, then what is sprayed; a kind or a day of
+  // sowing to choose helps no plant that stands
+  const chosen = (v: Verdict) => whenOn(v.control, s.trouble)?.phases.every((p) => p === 'before-planting') ?? false;
+  const here = (list: readonly Verdict[]) => list.filter((v) => v.does !== 'next-year' && !chosen(v));
+  const gentle = (list: readonly Verdict[]) => list.filter((v) => v.control.rung < SPRAYED);
+  // its time is not now: then it is said when
+  const waits = here(able).filter((v) => v.status === 'not-now' && v.reasons.some((r) => r.code === 'not-its-time'));
   const [from = []] = [
-    now.filter((v) => isCare(v) && v.does !== 'next-year'),
+    here(now).filter(isCare),
+    gentle(here(now)),
+    now.filter((v) => isCare(v) && !chosen(v)),
+    gentle(waits),
     now.filter(isCare),
-    now.filter((v) => v.does !== 'next-year'),
-    dated.filter((v) => v.does !== 'next-year'),
+    here(now),
+    here(dated),
+    waits,
     now,
     dated,
-    // its time is not now: then it is said when
-    able.filter((v) => v.status === 'not-now' && v.reasons.some((r) => r.code === 'not-its-time')),
   ].filter((list) => list.length > 0);
   const rung = Math.min(...from.map((v) => v.control.rung));
   const onRung = from.filter((v) => v.control.rung === rung);

@@ -53,6 +53,8 @@ export interface Situation {
   readonly records: readonly PastTreatment[];
   /** ISO 3166-1 of the country the garden is in; null while it is not known. */
   readonly country?: string | null;
+  /** ISO 3166-2 of its state or province; null where it is not known. */
+  readonly region?: string | null;
   /** The plant-health office has been told and has answered. */
   readonly reported?: boolean;
   /** It is against what may come: nothing of it is there yet. */

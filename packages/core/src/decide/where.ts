@@ -3,10 +3,11 @@ import type { Conditions } from '../weather';
 import type { Situation } from './types';
 
 /** Where the garden is, for its climate. */
-export const whereOf = (s: Pick<Situation, 'place' | 'country'>): Where => ({
+export const whereOf = (s: Pick<Situation, 'place' | 'country' | 'region'>): Where => ({
   latitude: s.place.latitude,
   longitude: s.place.longitude,
   country: s.country ?? null,
+  region: s.region ?? null,
 });
 
 /** A day of it at the least, or a noon would pass for a climate. */

@@ -1,6 +1,7 @@
 import type { Garden, Planting, Treatment, TreatmentRequest } from '../api';
 import { findControlCard, findHost, findTroubleCard, type ControlCard } from '../catalogue/light';
 import type { PastTreatment } from '../decide';
+import { isTurf } from '../catalogue/pair';
 import { allowedIn, madeSheet, type LabelSheet } from '../label';
 import { truthOf } from '../record';
 import { findSheet } from '../label/sheets';
@@ -69,7 +70,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
       })
     : null;
   const clocks = truth?.clocks ?? null;
-  const law = sheet && allowedIn(sheet, garden.country ?? null);
+  const law = sheet && allowedIn(sheet, garden, { eaten: planting.edible, indoors: planting.site === 'indoors', turf: isTurf(host) });
   return {
     ...request,
     plantingName: planting.name,

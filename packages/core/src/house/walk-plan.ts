@@ -23,7 +23,7 @@ const MOST_KEPT = 2000;
 
 function watched(around: Surroundings, found: readonly string[]): Watched {
   const { host, month, recent, where, meanC, site } = around;
-  const key = JSON.stringify([host.id, month, recent, where?.latitude, where?.longitude, where?.country, meanC, site, found]);
+  const key = JSON.stringify([host.id, month, recent, where?.latitude, where?.longitude, where?.country, where?.region, meanC, site, found]);
   const known = kept.get(key);
   if (known) return known;
   if (kept.size >= MOST_KEPT) kept.clear();
@@ -51,7 +51,7 @@ export function planWalk(facts: Facts): WalkPlan {
   const recent = recentWords(facts.weather);
   const month = seasonalMonth(facts.now.getUTCMonth() + 1, garden.latitude);
   const meanC = tenth(meanTemperature(facts.weather));
-  const where = { latitude: garden.latitude, longitude: garden.longitude, country: garden.country || null };
+  const where = { latitude: garden.latitude, longitude: garden.longitude, country: garden.country || null, region: garden.region || null };
   const tallies = byPlanting(facts.tallies);
   const cases = byPlanting(facts.cases);
   return facts.plantings.map((planting) => {

@@ -1,104 +1,100 @@
+import { LAW_ENTRIES } from '../catalogue/made/law';
+import type { LawEntry } from '../catalogue/entry/law';
 import { MEM, pub, type Provenance } from '../measure';
+import type { Active } from './actives';
 import { activesOf } from './strict';
 import type { LabelSheet } from './schema';
 
-/** The member states of the European Union, ISO 3166-1. */
-export const EU: readonly string[] = 'AT BE BG CY CZ DE DK EE ES FI FR GR HR HU IE IT LT LU LV MT NL PL PT RO SE SI SK'.split(' ');
-const EU_GB = [...EU, 'GB'];
-
-/** What the law of a country says of an active ingredient in a home garden. */
-interface Word {
-  readonly countries: readonly string[];
-  /** Actives by id, or what any of them is. */
-  readonly of: readonly string[] | 'synthetic';
-  /** 'barred' closes it; 'ask': it differs within the country. */
-  readonly kind: 'barred' | 'ask';
-  readonly words: string;
-  readonly prov: Provenance;
+/** Where a garden is, as far as the law goes. */
+export interface LawPlace {
+  /** ISO 3166-1; null or empty while it was not asked. */
+  readonly country: string | null;
+  /** ISO 3166-2 of a state or province; null or empty where it was not asked or has no law of its own. */
+  readonly region?: string | null;
 }
 
-/** Dated by what is cited; the rest is from memory, and the grower is told to ask where none of it fits. */
-const WORDS: readonly Word[] = [
-  { countries: EU, of: ['carbaryl'], kind: 'barred', words: 'Withdrawn in the European Union since 2007.', prov: pub('Commission Decision 2007/355/EC') },
-  { countries: EU, of: ['mancozeb'], kind: 'barred', words: 'Withdrawn in the European Union since 2021.', prov: pub('Regulation (EU) 2020/2087') },
-  {
-    countries: EU,
-    of: ['malathion'],
-    kind: 'barred',
-    words: 'In the European Union in permanent greenhouses only, by professionals.',
-    prov: pub('Regulation (EU) 2018/1495'),
-  },
-  { countries: EU, of: ['chlorothalonil'], kind: 'barred', words: 'Withdrawn in the European Union since 2019.', prov: pub('Regulation (EU) 2019/677') },
-  {
-    countries: EU,
-    of: ['imidacloprid', 'neonicotinoid'],
-    kind: 'barred',
-    words: 'Barred outdoors in the European Union since 2018, and no longer approved.',
-    prov: pub('Regulations (EU) 2018/783 to 2018/785'),
-  },
-  { countries: EU_GB, of: ['dinotefuran', 'organophosphate', 'carbamate'], kind: 'barred', words: 'Not approved for gardens there.', prov: MEM },
-  {
-    countries: ['GB'],
-    of: ['carbaryl', 'mancozeb', 'malathion', 'imidacloprid', 'neonicotinoid', 'chlorothalonil'],
-    kind: 'barred',
-    words: 'Withdrawn for home gardeners in the United Kingdom.',
-    prov: MEM,
-  },
-  {
-    countries: ['GB'],
-    of: ['bordeaux', 'copper-hydroxide', 'copper-oxychloride', 'copper-oxide', 'copper-sulfate', 'copper-octanoate', 'copper'],
-    kind: 'barred',
-    words: 'Copper is no longer approved as a spray for home gardeners in the United Kingdom.',
-    prov: MEM,
-  },
-  { countries: ['FR'], of: ['acetamiprid'], kind: 'barred', words: 'Barred in France since 2018.', prov: pub('Loi n° 2016-1087') },
-  {
-    countries: ['FR'],
-    of: 'synthetic',
-    kind: 'barred',
-    words: 'In France home gardeners may use biological, low-risk and organic products only, since 2019.',
-    prov: pub('Loi n° 2014-110'),
-  },
-  {
-    countries: ['US'],
-    of: ['imidacloprid', 'dinotefuran', 'acetamiprid', 'neonicotinoid'],
-    kind: 'ask',
-    words: 'Several states leave this outdoors to licensed people, California, New Jersey, Maine and Vermont among them: ask your state’s office first.',
-    prov: MEM,
-  },
-  {
-    countries: ['CA'],
-    of: 'synthetic',
-    kind: 'ask',
-    words: 'Several provinces bar such products in gardens, Ontario and Quebec among them: ask yours first.',
-    prov: MEM,
-  },
-];
+/** On what, and where, a product would be used. */
+export interface LawUse {
+  readonly eaten?: boolean;
+  readonly indoors?: boolean;
+  readonly turf?: boolean;
+}
 
-/** Countries whose bars stand above: for the others nothing is known here. */
-const KNOWN: readonly string[] = [...EU_GB, 'US', 'CA'];
-
-/** What the law says of a sheet in a country, as far as it is known here. */
+/** What the law says of a sheet, as far as it is known here. */
 export interface Allowed {
+  /** 'ask': nobody here knows that a home gardener may use it there. */
   readonly is: 'barred' | 'ask';
   readonly words: string;
   readonly prov: Provenance;
 }
 
-/**
- * Whether a product may be used in a home garden of a country: by its actives, whatever the sheet says of itself.
- * @param country ISO 3166-1; null where it is not known, and then nothing is barred and the sheet's own note is asked
- * @returns null where nothing stands against it that is known here
- */
-export function allowedIn(sheet: LabelSheet, country: string | null): Allowed | null {
-  const actives = activesOf(sheet);
-  // of what nobody here knows, a conventional product that no organic list carries counts as synthetic
-  const synthetic = actives.some((a) => a.synthetic) || (actives.length < sheet.actives.length && sheet.class === 'conventional' && !sheet.organicListed);
-  const meant = WORDS.filter(
-    (w) => country !== null && w.countries.includes(country) && (w.of === 'synthetic' ? synthetic : actives.some((a) => w.of.includes(a.id))),
+type ActiveLaw = LawEntry['actives'][string];
+type Word = ActiveLaw['home'];
+
+const ASK = 'Not known to be sold for home gardens where you are: is it, and does its label say so?';
+
+/** The entries that speak for a place, the most particular last. */
+function entriesFor({ country, region }: LawPlace): readonly LawEntry[] {
+  const wide = (e: LawEntry) => (e.places.length > 1 ? 0 : 1);
+  const ofCountry = LAW_ENTRIES.filter((e) => country && e.places.includes(country)).sort((a, b) => wide(a) - wide(b));
+  const ofRegion = LAW_ENTRIES.filter((e) => region && e.places.includes(region));
+  return [...ofCountry, ...ofRegion];
+}
+
+/** The strictest word for a use: a no anywhere stands. */
+function wordFor(law: ActiveLaw, use: LawUse): Word {
+  const said = [law.home, use.eaten ? law.eaten : undefined, use.indoors ? law.indoors : undefined, use.turf ? law.turf : undefined].filter(
+    (w) => w !== undefined,
   );
-  const word = meant.find((w) => w.kind === 'barred') ?? meant[0];
-  if (word) return { is: word.kind, words: word.words, prov: word.prov };
-  if (!sheet.regionNote || (country !== null && KNOWN.includes(country))) return null;
-  return { is: 'ask', words: sheet.regionNote.text, prov: sheet.regionNote.prov };
+  // in a room its own word goes before that of the garden
+  if (use.indoors && law.indoors !== undefined) return law.indoors;
+  return said.includes('no') ? 'no' : said.includes('unknown') ? 'unknown' : 'yes';
+}
+
+interface Said {
+  readonly word: Word;
+  readonly law: ActiveLaw | null;
+}
+
+/** What is known of one active: what names it goes before what names all that is synthetic; a no stands at every level. */
+function saidOf(active: Active | null, synthetic: boolean, entries: readonly LawEntry[], use: LawUse): Said {
+  const laws = entries.flatMap((e) => [
+    ...(synthetic && e.actives['synthetic'] ? [e.actives['synthetic']] : []),
+    ...(active && e.actives[active.id] ? [e.actives[active.id]] : []),
+  ]) as ActiveLaw[];
+  const no = laws.findLast((l) => wordFor(l, use) === 'no');
+  if (no) return { word: 'no', law: no };
+  const last = laws.at(-1);
+  return last ? { word: wordFor(last, use), law: last } : { word: 'unknown', law: null };
+}
+
+const provOf = (l: ActiveLaw | null): Provenance => (l?.mark === 'published' ? pub(l.source ?? '') : MEM);
+
+/**
+ * Whether a product may be used in a home garden of a place: by its actives, whatever the sheet says of itself. What is
+ * not known to be allowed is asked; naming a country never makes it laxer than naming none, unless it is listed as allowed.
+ * @returns null where it is known to be allowed
+ * @example allowedIn(neem, { country: 'GB' }) // { is: 'ask', … }
+ */
+export function allowedIn(sheet: LabelSheet, place: LawPlace, use: LawUse = {}): Allowed | null {
+  const actives = activesOf(sheet);
+  const strangers = sheet.actives.length - actives.length;
+  // of what nobody here knows, a conventional product that no organic list carries counts as synthetic
+  const strange = strangers > 0 ? [{ active: null, synthetic: sheet.class === 'conventional' && !sheet.organicListed }] : [];
+  const entries = entriesFor(place);
+  const all = [...actives.map((active) => ({ active, synthetic: active.synthetic })), ...strange].map((x) => saidOf(x.active, x.synthetic, entries, use));
+  const no = all.find((x) => x.word === 'no');
+  if (no) return { is: 'barred', words: no.law?.words ?? 'Not allowed in home gardens there.', prov: provOf(no.law) };
+  const unknown = all.find((x) => x.word === 'unknown');
+  if (!unknown) return null;
+  return { is: 'ask', words: unknown.law?.words ?? sheet.regionNote?.text ?? ASK, prov: unknown.law ? provOf(unknown.law) : (sheet.regionNote?.prov ?? MEM) };
+}
+
+/**
+ * Whether what is made at home may be used as a pesticide in a place.
+ * @returns null where nothing is known
+ */
+export function homeMadeLaw(place: LawPlace): 'yes' | 'no' | null {
+  const said = entriesFor(place).flatMap((e) => (e.homeMade ? [e.homeMade.home] : []));
+  return said.includes('no') ? 'no' : said.includes('yes') ? 'yes' : null;
 }

@@ -1,5 +1,5 @@
 export { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from './copper-ceiling';
-export { allowedIn } from './allowed';
+export { allowedIn, homeMadeLaw, type LawPlace } from './allowed';
 export { copperShare, productPerM2 } from './copper';
 export { MOST_FILE_BYTES } from './file-limit';
 export { FIRST_AID } from './first-aid';

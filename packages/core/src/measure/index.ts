@@ -2,6 +2,7 @@ export { airWordsOf, celsiusOf, degreesOf, degreeUnit, inWordsOf, sayAboutRain, 
 export * from './brand';
 export * from './close';
 export { emergencyOf, homeMadeIn, unitsOf } from './country';
+export { regionsOf, type Region } from './regions';
 export * from './format';
 export * from './kit';
 export * from './measure-out';

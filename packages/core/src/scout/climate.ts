@@ -6,6 +6,8 @@ export interface Where {
   readonly longitude?: number;
   /** ISO 3166-1; null or left out where it is not known. */
   readonly country?: string | null;
+  /** ISO 3166-2; for duties that are a state's or a province's. */
+  readonly region?: string | null;
 }
 
 const TROPIC = 23.5;

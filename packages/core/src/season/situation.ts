@@ -76,6 +76,7 @@ export function situationOf(facts: CourseFacts, season: SeasonFacts, conditions:
     conditions,
     records: pastOf(facts),
     country: garden.country || null,
+    region: garden.region || null,
     preventing: facts.case.purpose !== 'seen',
     seenSigns: facts.seenSigns,
     sheets: season.sheets.filter((s) => !s.specimen),

@@ -10,6 +10,7 @@ interface Row {
   zone: string;
   units: Garden['units'];
   country: string;
+  region: string;
   policy: Garden['policy'];
   around: string;
   home_made: Garden['homeMade'];
@@ -24,10 +25,10 @@ interface Row {
 export function gardenStore(db: Db) {
   const select = db.prepare<[], Row>('SELECT * FROM garden WHERE id = 1');
   const upsert = db.prepare(`
-    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, country, units, policy, around, home_made, plans, away, emergency_number, poison_centre, measures, set_up)
-    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @country, @units, @policy, @around, @homeMade, @plans, @away, @emergencyNumber, @poisonCentre, @measures, @setUp)
+    INSERT INTO garden (id, revision, name, town, latitude, longitude, zone, country, region, units, policy, around, home_made, plans, away, emergency_number, poison_centre, measures, set_up)
+    VALUES (1, @revision, @name, @town, @latitude, @longitude, @zone, @country, @region, @units, @policy, @around, @homeMade, @plans, @away, @emergencyNumber, @poisonCentre, @measures, @setUp)
     ON CONFLICT (id) DO UPDATE SET revision = excluded.revision, name = excluded.name, town = excluded.town, latitude = excluded.latitude,
-      longitude = excluded.longitude, zone = excluded.zone, country = excluded.country, units = excluded.units, policy = excluded.policy,
+      longitude = excluded.longitude, zone = excluded.zone, country = excluded.country, region = excluded.region, units = excluded.units, policy = excluded.policy,
       around = excluded.around, home_made = excluded.home_made, plans = excluded.plans, away = excluded.away,
       emergency_number = excluded.emergency_number, poison_centre = excluded.poison_centre, measures = excluded.measures, set_up = excluded.set_up`);
   return {
@@ -48,6 +49,7 @@ export function gardenStore(db: Db) {
           plans: JSON.parse(r.plans) as Garden['plans'],
           away: JSON.parse(r.away) as Garden['away'],
           country: r.country,
+          region: r.region,
           emergencyNumber: r.emergency_number,
           poisonCentre: r.poison_centre,
           measures: JSON.parse(r.measures) as Garden['measures'],

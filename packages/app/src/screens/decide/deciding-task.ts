@@ -75,6 +75,7 @@ export const decidingTask = ({
     about: planting.noFlowerOn === dayOf(now, garden.zone) ? [...planting.about, 'no-flower-open'] : planting.about,
   },
   country: garden.country || null,
+  region: garden.region || null,
   policy: garden.policy,
   around: garden.around,
   homeMade: garden.homeMade,

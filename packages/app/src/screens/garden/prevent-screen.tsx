@@ -38,13 +38,13 @@ export function PreventScreen({ id, asked }: { readonly id: string; readonly ask
   const [caseId] = useState(() => v7());
   const garden = useGarden().data;
   const list = useQuery({
-    queryKey: ['may-come', planting?.hostId, planting?.stage, garden?.country],
+    queryKey: ['may-come', planting?.hostId, planting?.stage, garden?.country, garden?.region],
     enabled: planting !== undefined && garden !== undefined,
     queryFn: () =>
       core().mayCome(
         planting?.hostId ?? '',
         planting?.stage ?? 'growing',
-        garden?.country ? { latitude: garden.latitude, longitude: garden.longitude, country: garden.country } : null,
+        garden?.country ? { latitude: garden.latitude, longitude: garden.longitude, country: garden.country, region: garden.region || null } : null,
       ),
   });
   const came = useCameBefore().filter((c) => c.plantingId === id);

@@ -20,12 +20,12 @@ function useAround(planting: Planting, garden: Garden | undefined) {
   const ready = garden !== undefined && today !== undefined && weather !== undefined;
   return {
     ready,
-    key: [planting.hostId, planting.site, today, garden?.latitude, garden?.longitude, garden?.country, weather?.hours.length],
+    key: [planting.hostId, planting.site, today, garden?.latitude, garden?.longitude, garden?.country, garden?.region, weather?.hours.length],
     around: {
       hostId: planting.hostId,
       site: planting.site,
       month: Number(today?.slice(5, 7) ?? 1),
-      where: { latitude: garden?.latitude ?? 0, longitude: garden?.longitude ?? 0, country: garden?.country || null },
+      where: { latitude: garden?.latitude ?? 0, longitude: garden?.longitude ?? 0, country: garden?.country || null, region: garden?.region || null },
       recent: weather?.hours ?? [],
     },
   };

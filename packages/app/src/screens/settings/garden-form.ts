@@ -5,6 +5,7 @@ import type { FieldErrors, Resolver } from 'react-hook-form';
 export interface GardenForm {
   name: string;
   country: string;
+  region: string;
   town: string;
   latitude: string;
   longitude: string;
@@ -21,6 +22,7 @@ export interface GardenForm {
 export const gardenFormOf = (g: Garden): GardenForm => ({
   name: g.name,
   country: g.country,
+  region: g.region,
   town: g.town,
   latitude: String(g.latitude),
   longitude: String(g.longitude),

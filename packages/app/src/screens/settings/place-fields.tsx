@@ -1,5 +1,5 @@
 import type { Town } from '@sleetbrook/core/api';
-import { emergencyOf, homeMadeIn, unitsOf } from '@sleetbrook/core/measure';
+import { emergencyOf, homeMadeIn, regionsOf, unitsOf } from '@sleetbrook/core/measure';
 import { useState } from 'react';
 import { useController, type Control } from 'react-hook-form';
 import { View } from 'react-native';
@@ -17,6 +17,7 @@ const side = (text: string, plus: string, minus: string) => (text.trim().startsW
 /** Where the garden is: country, then a town of the list or the device's own position. Nobody has to know a latitude. */
 export function PlaceFields({ control }: { readonly control: Control<GardenForm> }) {
   const country = useController({ control, name: 'country' });
+  const region = useController({ control, name: 'region' });
   const town = useController({ control, name: 'town' });
   const latitude = useController({ control, name: 'latitude' });
   const longitude = useController({ control, name: 'longitude' });
@@ -35,6 +36,7 @@ export function PlaceFields({ control }: { readonly control: Control<GardenForm>
   const choose = (code: string) => {
     const [before, proposed] = [emergencyOf(country.field.value), emergencyOf(code)];
     country.field.onChange(code);
+    region.field.onChange('');
     setTyped('');
     units.field.onChange(unitsOf(code));
     if (proposed !== null && (emergency.field.value === '' || emergency.field.value === before)) emergency.field.onChange(proposed);
@@ -74,6 +76,15 @@ export function PlaceFields({ control }: { readonly control: Control<GardenForm>
         options={countries.map((c) => ({ value: c.code, label: c.name, also: c.also.join(' ') }))}
         error={country.fieldState.error?.message}
       />
+      {regionsOf(country.field.value).length > 0 && (
+        <Pick
+          label="State or province"
+          value={region.field.value}
+          onChange={region.field.onChange}
+          options={regionsOf(country.field.value).map((r) => ({ value: r.code, label: r.name }))}
+          error={region.fieldState.error?.message}
+        />
+      )}
       <View className="gap-2">
         <Field
           label="Town or village"

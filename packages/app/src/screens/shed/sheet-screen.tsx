@@ -75,7 +75,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
   const garden = useGarden().data;
   const country = garden?.country;
   const units = garden?.units ?? 'metric';
-  const law = allowedIn(s, country || null);
+  const law = allowedIn(s, { country: country || null, region: garden?.region || null });
   // what is in it counts, whatever was typed
   const strict = strictSheet(s);
   const lasting = lastingOf(s);

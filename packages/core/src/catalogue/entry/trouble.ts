@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { lawPlace } from './law';
 import { CARRIERS, CLIMATES, FAVOURS, KINDS, MEANS } from '../schema';
-import { country, fact, hostKey, ids, marked, months, range, ref, refs, schools, sentence, suspect, withMark } from './base';
+import { fact, hostKey, ids, marked, months, range, ref, refs, schools, sentence, suspect, withMark } from './base';
 import { line } from './use';
 
 /** Where it must be reported before anything is done about it. */
 const report = withMark({
-  in: z.array(country).min(1, 'at least one country'),
+  in: z.array(lawPlace).min(1, 'at least one country, or a state or province as US-CA'),
   asOf: z
     .string()
     .regex(/^20\d\d-(0[1-9]|1[0-2])$/, 'year and month, as 2026-11')

@@ -31,6 +31,7 @@ export const use = marked({
   effect: effect.describe('Share stopped, 0 to 1.'),
   does: z.enum(DOES).optional().describe('What it does against this one, where that is not what the control does in general.'),
   alsoPrevents: z.literal(true).optional().describe('It keeps it away as well.'),
+  atOnce: z.literal(true).optional().describe('Done as soon as it is seen: no rule of the season holds it back.'),
   when: when.optional(),
   soilC: z.number().min(0).max(30).optional().describe('Least warmth of the soil against this one, °C.'),
   onlyOn: z.array(hostKey).min(1).optional().describe('Only on these of its plants; on all when left out.'),

@@ -1,7 +1,6 @@
 import type { Host } from '../../catalogue';
 import { addDays, dayOf, dayStart } from '../../schedule/local-day';
 import { usesOn } from '../../catalogue/used-on';
-import { timingOf } from '../timing';
 import type { Rule } from '../types';
 
 const CUTS: readonly string[] = ['prune-out'];
@@ -15,8 +14,8 @@ const isStoneFruit = ({ crops, id }: Host) => crops.includes('stone-fruit') || i
 /** Stone fruit, flowering cherries too, are cut in summer only: winter cuts let canker and silver leaf in. */
 export const summerPruning: Rule = (s, c, at) => {
   if (!CUTS.includes(c.control.id) || !isStoneFruit(s.host)) return null;
-  // where the trade cuts for just this trouble, its own time goes before the rule
-  if (usesOn(s.trouble).find((u) => u.control === c.control.id)?.when && timingOf(c.control, s.trouble, s.planting.stage)?.is === 'now') return null;
+  // blighted blossom is cut as it browns, before it kills the branch
+  if (usesOn(s.trouble).find((u) => u.control === c.control.id)?.atOnce) return null;
   const season = s.place.latitude < 0 ? SOUTH : NORTH;
   const inSeason = (month: number) => (season.from <= season.to ? month >= season.from && month <= season.to : month >= season.from || month <= season.to);
   const today = dayOf(at, s.place.zone);
