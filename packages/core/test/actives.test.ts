@@ -179,7 +179,7 @@ describe('where it is allowed', () => {
     ['carbaryl-dust', null, 'ask'],
     ['malathion-50-ec', 'IT', 'barred'],
     ['malathion-50-ec', 'GB', 'barred'],
-    ['malathion-50-ec', 'BF', null],
+    ['malathion-50-ec', 'BF', 'ask'],
     ['imidacloprid-drench', 'FR', 'barred'],
     ['imidacloprid-drench', 'US', 'ask'],
     ['copper-hydroxide', 'GB', 'barred'],

@@ -5,6 +5,8 @@ import { stringify } from 'yaml';
 import { checkLibrary, jsonSchemas, KIND_NAMES, makeModules, readLibrary, sayFault, type EntryFile, type Kind, type Library } from '../src/contribute';
 import { runs } from './runs';
 
+const aphids = 'troubles/chrysanthemum-aphid.yaml';
+
 const ROOT = join(__dirname, '../catalogue');
 const files: readonly EntryFile[] = KIND_NAMES.flatMap((kind) =>
   readdirSync(join(ROOT, kind)).map((f) => ({ path: `${kind}/${f}`, text: readFileSync(join(ROOT, kind, f), 'utf8') })),
@@ -142,8 +144,13 @@ describe('what leads nowhere between the files is said with its file and line', 
     ['no sign that is always there', thrips, swap('  always: [silvering]\n', ''), 'no sign is always there: name the one it can not be without'],
     ['a control', thrips, swap('control: sticky-card', 'control: sticky-cards'), 'control sticky-cards is not known'],
     ['a list', thrips, swap('list: tiny', 'list: teeny'), 'list teeny is not known'],
-    ['a list that is none, with something left out', thrips, swap('list: tiny', 'list: teeny\n    except: [soap-spray]'), 'list teeny is not known'],
-    ['what a list does not hold', thrips, swap('- list: tiny', '- list: tiny\n    except: [copper-spray]'), 'copper-spray is not on the list tiny'],
+    ['a list that is none, with something left out', aphids, swap('list: soft-suckers', 'list: teeny\n    except: [soap-spray]'), 'list teeny is not known'],
+    [
+      'what a list does not hold',
+      aphids,
+      swap('- list: soft-suckers', '- list: soft-suckers\n    except: [copper-spray]'),
+      'copper-spray is not on the list soft-suckers',
+    ],
     ['a helper', thrips, swap('enemies: [predatory-mite', 'enemies: [spider-mite'), 'helper spider-mite is not known'],
     ['a look-alike', thrips, swap('leafhopper: Hoppers', 'grasshoper: Hoppers'), 'look-alike grasshoper is not known'],
     ['itself', thrips, swap('leafhopper: Hoppers', 'thrips: Hoppers'), 'it can not be taken for itself'],
@@ -182,8 +189,8 @@ describe('what leads nowhere between the files is said with its file and line', 
         swap('controls:', 'controls:\n  - control: licensed-person\n    effect: 0.9\n    practice: For what is beyond home means.'),
       ),
     ).toEqual([]);
-    expect(said('troubles/thrips.yaml', swap('- list: tiny', '- list: tiny\n    except: [leave-it]'))).toEqual([
-      expect.stringMatching(/thrips\.yaml:\d+: no control of rung 0/),
+    expect(said(aphids, swap('- list: soft-suckers', '- list: soft-suckers\n    except: [leave-it]'))).toEqual([
+      expect.stringMatching(/chrysanthemum-aphid\.yaml:\d+: no control of rung 0/),
     ]);
   });
 

@@ -83,12 +83,12 @@ describe('what must be reported is named, and is no everyday pest', () => {
     ['maple', 'pencil-holes trunk-frass', 'longhorn-beetle'],
     ['citrus', 'psyllid-nymphs curled-tips', 'citrus-psyllid'],
     ['mango', 'fruit-maggots fruit-drop', 'fruit-fly'],
+    ['apple', 'fruit-maggots fruit-drop', 'apple-maggot'],
   ])('on %s: %s', (on, signs, name) => expect(at(on, signs)).toMatchObject({ id: name, notifiable: true }));
   test.each([
     ['ash-tree', 'exit-holes dieback', /shot-hole-borer|bark-borer/],
     ['bay', 'psyllid-nymphs rolled-yellow-edge', /^psyllid$/],
     ['cherry', 'fruit-maggots', /apple-maggot|spotted-wing-fly/],
-    ['apple', 'fruit-maggots fruit-drop', /apple-maggot/],
     ['apple', 'fruit-tunnel', /codling-moth/],
   ])('its everyday neighbours stay: on %s, %s', (on, signs, name) => {
     const first = at(on, signs);

@@ -77,7 +77,7 @@ describe('the law of the place', () => {
   test('what is made at home is barred in Great Britain whatever Settings say, at the ladder as in the law', () => {
     expect(homeMadeLaw({ country: 'GB' })).toBe('no');
     expect(homeMadeLaw({ country: 'IN' })).toBeNull();
-    const v = verdictOn('bordeaux-spray', { host: 'peach', trouble: 'peach-leaf-curl', country: 'GB', homeMade: 'allowed', planting: { stage: 'dormant' } });
+    const v = verdictOn('neem-leaf-tea', { host: 'rose', trouble: 'greenfly', country: 'GB', homeMade: 'allowed' });
     expect(v.reasons.map((r) => r.code)).toContain('home-made');
     expect(v.status).toBe('never');
   });

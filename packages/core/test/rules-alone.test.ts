@@ -364,7 +364,7 @@ const CASES: Case[] = [
   ['hives', 'soap-spray', { around: ['hives'] }, 'hives', 'note', { around: ['pets'] }],
   ['neighbour', 'soap-spray', { around: ['sensitive-neighbour'] }, 'neighbour', 'note', { around: ['sensitive-neighbour'], planting: { site: 'indoors' } }],
   ['patchTest', 'soap-spray', {}, 'patch-test', 'note', { records: [past('potassium-soap', '2026-04-01T12:00:00Z')] }],
-  ['region', 'mancozeb-spray', tomato, 'region', 'note', {}],
+  ['region', 'mancozeb-spray', tomato, 'region', 'note', { country: 'US' }],
   ['noPickingDate', 'organophosphate-spray', {}, 'no-picking-date', 'note', { planting: { pickFrom: '2026-09-01' } }],
 ];
 

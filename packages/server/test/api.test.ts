@@ -329,7 +329,7 @@ describe('the database', () => {
       .run();
     old.close();
     const db = openDatabase(folder, MIGRATIONS);
-    expect(db.pragma('user_version', { simple: true })).toBe(14);
+    expect(db.pragma('user_version', { simple: true })).toBe(15);
     expect(db.prepare('SELECT name, tolerance FROM planting').all()).toEqual([{ name: 'Old peas', tolerance: 'usual' }]);
     db.close();
     rmSync(folder, { recursive: true, force: true });

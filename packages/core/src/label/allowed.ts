@@ -62,7 +62,9 @@ function saidOf(active: Active | null, synthetic: boolean, entries: readonly Law
     ...(synthetic && e.actives['synthetic'] ? [e.actives['synthetic']] : []),
     ...(active && e.actives[active.id] ? [e.actives[active.id]] : []),
   ]) as ActiveLaw[];
-  const no = laws.findLast((l) => wordFor(l, use) === 'no');
+  const bars = laws.filter((l) => wordFor(l, use) === 'no');
+  // what bars just this one is said before what bars all of its kind
+  const no = bars.findLast((l) => entries.some((e) => active && e.actives[active.id] === l)) ?? bars.at(-1);
   if (no) return { word: 'no', law: no };
   const last = laws.at(-1);
   return last ? { word: wordFor(last, use), law: last } : { word: 'unknown', law: null };
