@@ -21,8 +21,9 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
   // another school shows what is made at home, with the word that it may not be allowed
   await page.getByRole('button', { name: /^View: Least toxic/ }).click();
   await page.getByRole('button', { name: 'Traditional means too' }).click();
+  await page.getByRole('button', { name: /^Never here/ }).click();
   await page.getByRole('button', { name: /^Wood-ash dusting/ }).click();
-  await expect(page.getByText(/in some places not allowed as a pesticide/)).toBeVisible();
+  await expect(page.getByText(/Home-made preparations may not be used as pesticides in your country/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();
 
   // leaving it says what comes

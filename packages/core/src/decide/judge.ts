@@ -51,7 +51,7 @@ export function judge(control: Control, s: Situation, sheet: LabelSheet | null =
     does: doesOn(control, s.trouble),
     effect: here.share * (curled && here.by !== 'curled' ? CURLED : 1),
     effectAtBest: Math.max(atBest, here.share),
-    effectWhy: known?.why ?? '',
+    effectWhy: known?.inherited ? `In general: ${known.why}` : (known?.why ?? ''),
     alsoPrevents: known?.alsoPrevents ?? false,
     inherited: known?.inherited ?? false,
     first: known ? firstOn(known, s.host) : null,

@@ -285,7 +285,7 @@ export const CONTROL_CARDS: readonly ControlCard[] = [
   {"id":"egg-wasps","name":"Wasps that lay in eggs","act":"Hang the egg cards out","rung":3,"sheet":null},
   {"id":"encarsia-release","name":"Whitefly wasps","act":"Hang the cards out","rung":3,"sheet":null},
   {"id":"even-watering","name":"Water evenly","act":"Set up the watering","rung":1,"sheet":null},
-  {"id":"exclusion-net","name":"Net over the whole tree","act":"Close the net","rung":2,"sheet":null},
+  {"id":"exclusion-net","name":"Fine insect mesh","act":"Put the mesh on","rung":2,"sheet":null},
   {"id":"feed-it","name":"Mend the shortage","act":"Feed it","rung":1,"sheet":null},
   {"id":"flush-pot","name":"Flush the salts out","act":"Flush it","rung":2,"sheet":null},
   {"id":"granulovirus-spray","name":"Codling moth virus","act":"Mix the virus","rung":4,"sheet":"codling-granulovirus","how":[{"text":"As eggs hatch: a week or two after the first steady catch.","at":"before"},{"text":"All over the fruit.","at":"on","by":["fine-spray","run-off"]},{"text":"Again after each eight days of sun.","at":"after","by":["fine-spray","run-off"]}]},
