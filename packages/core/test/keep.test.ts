@@ -71,7 +71,9 @@ describe('clocks', () => {
       keepOutUntil: at('2026-05-24T21:00:00Z'),
       pickFrom: at('2026-05-24T21:00:00Z'),
     });
-    expect(clocksFor(s, line, at('2026-05-24T19:00:00Z'), { temperatureC: 10, humidityPct: 97 }, ZONE).keepOutUntil).toBe(at('2026-05-24T23:00:00Z'));
+    expect(clocksFor(s, line, at('2026-05-24T19:00:00Z'), { temperatureC: 10, humidityPct: 88 }, ZONE).keepOutUntil).toBe(at('2026-05-24T23:00:00Z'));
+    // near dew nothing dries before the sun is on it (from memory)
+    expect(clocksFor(s, line, at('2026-05-24T19:00:00Z'), { temperatureC: 10, humidityPct: 97 }, ZONE).keepOutUntil).toBe(at('2026-05-25T07:00:00Z'));
   });
   test('what is not eaten has no picking clock', () => {
     const { s, line } = sheet('imidacloprid-drench');

@@ -365,6 +365,15 @@ const CASES: Case[] = [
   ['neighbour', 'soap-spray', { around: ['sensitive-neighbour'] }, 'neighbour', 'note', { around: ['sensitive-neighbour'], planting: { site: 'indoors' } }],
   ['patchTest', 'soap-spray', {}, 'patch-test', 'note', { records: [past('potassium-soap', '2026-04-01T12:00:00Z')] }],
   ['region', 'mancozeb-spray', tomato, 'region', 'note', { country: 'US' }],
+  // IRAC classification: imidacloprid and dinotefuran are both 4A
+  [
+    'groupInAYear',
+    'systemic-drench',
+    { host: 'rose', trouble: 'greenfly', records: [past('dinotefuran-trunk', '2025-09-01T12:00:00Z')] },
+    'group-in-a-year',
+    'note',
+    { host: 'rose', trouble: 'greenfly', records: [past('dinotefuran-trunk', '2024-09-01T12:00:00Z')] },
+  ],
   ['noPickingDate', 'organophosphate-spray', {}, 'no-picking-date', 'note', { planting: { pickFrom: '2026-09-01' } }],
 ];
 

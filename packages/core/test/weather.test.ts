@@ -284,8 +284,8 @@ describe('hours that look ahead', () => {
     expect(shut({ bees: 'always' }, { ...outdoors, inFlower: false })).toBe(1.75);
     expect(shut({ bees: 'always' }, { site: 'indoors', inFlower: true })).toBe(0);
     expect(shut({}, outdoors)).toBe(0);
-    // a dust has nothing to dry: it is kept off flowers altogether
-    expect(shut({ bees: 'always', dry: true }, outdoors)).toBe(0);
+    // a dust has nothing to dry: it has to settle first (from memory)
+    expect(shut({ bees: 'always', dry: true }, outdoors)).toBe(1.75);
     const damp = seen(() => ({ humidityPct: 90 }), 48);
     const at4 = damp.slice(
       0,
@@ -316,13 +316,13 @@ describe('hours that look ahead', () => {
     expect([dry(28.5, 20), dry(20, 50), dry(24, 40)]).toEqual([['dry-air'], [], []]);
   });
 
-  test('which labels look ahead: sulfur and oil in heat, oil in frost, conventional sprays in still air', () => {
+  test('which labels look ahead: sulfur and oil in heat, oil in frost, fine drops and dust in still air', () => {
     const of = (control: string, sheet: string) => needsOf(findControl(control) as Control, findSheet(sheet) as LabelSheet);
     expect(of('sulfur-spray', 'wettable-sulfur')).toMatchObject({ mildAhead: true, maxDeltaT: 10 });
     expect(of('sulfur-spray', 'wettable-sulfur').noFrostAhead).toBeUndefined();
     expect(of('winter-oil', 'horticultural-oil')).toMatchObject({ mildAhead: true, noFrostAhead: true });
     expect(of('organophosphate-spray', 'malathion-50-ec')).toMatchObject({ minWindMs: 3 / 3.6, bees: 'always' });
-    expect(of('soap-spray', 'potassium-soap').minWindMs).toBeUndefined();
+    expect(of('soap-spray', 'potassium-soap').minWindMs).toBe(3 / 3.6);
     expect(of('carbaryl-dust', 'carbaryl-dust').maxDeltaT).toBeUndefined();
     expect([of('carbaryl-dust', 'carbaryl-dust').dry, of('organophosphate-spray', 'malathion-50-ec').dry]).toEqual([true, undefined]);
   });

@@ -1,6 +1,6 @@
 import type { LabelLine, LabelSheet } from '../label';
 import { celsius, CP, instant, MEM, sayWhen, type Instant, type Working } from '../measure';
-import { deltaT } from '../weather';
+import { deltaT, dryingHours } from '../weather';
 import { waitUntil } from './local-day';
 
 export interface Clocks {
@@ -21,14 +21,14 @@ const HOUR = 3_600_000;
 
 /**
  * The keep-out and picking clocks that a treatment starts when it is finished.
- * "Until dry" is given as 2 hours in drying air (delta T of 2 °C or more) and 4 hours otherwise, and until
+ * "Until dry" is given as 2 hours in drying air (delta T of 2 °C or more), 4 hours otherwise and 12 in air near dew, and until
  * dry to the touch: a stand-in figure from memory on the long side.
  * A picking wait never ends before the keep-out does.
  * @param finishedAt when the last of it was put on
  */
 export function clocksFor(sheet: LabelSheet, line: LabelLine, finishedAt: Instant, air: AirThen, zone: string): Clocks {
   const reEntry = sheet.reEntry;
-  const hours = reEntry.kind === 'hours' ? reEntry.hours : deltaT(celsius(air.temperatureC), air.humidityPct) >= 2 ? 2 : 4;
+  const hours = reEntry.kind === 'hours' ? reEntry.hours : dryingHours({ deltaT: deltaT(celsius(air.temperatureC), air.humidityPct) });
   const keepOutUntil = instant(finishedAt + hours * HOUR);
   const working: Working[] = [
     {

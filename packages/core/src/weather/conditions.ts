@@ -41,7 +41,11 @@ export interface Conditions {
 }
 
 /** How long until sprayed leaves are dry, on the long side. From memory. */
-export const dryingHours = (c: Pick<Conditions, 'deltaT'>): number => (c.deltaT >= 2 ? 2 : 4);
+export const dryingHours = (c: Pick<Conditions, 'deltaT'>): number => (c.deltaT >= 2 ? 2 : c.deltaT >= DEW_DELTA_T ? 4 : DEW_DRIES_H);
+
+/** Air so near to dew dries nothing until the sun is on it (from memory): delta T, and hours of a night. */
+export const DEW_DELTA_T = 0.7;
+export const DEW_DRIES_H = 12;
 
 /** Rain from this on in an hour washes off what is fresh (from memory). */
 export const RAIN_THAT_COUNTS_MM = 0.2;

@@ -37,7 +37,8 @@ const MOST_DELTA_T = 10;
 const LEAST_WIND_MS = 3 / 3.6;
 const inTheAir = (sheet: LabelSheet): HourNeeds => ({
   ...(sheet.into === 'not-mixed' ? {} : { maxDeltaT: MOST_DELTA_T }),
-  ...(sheet.class === 'conventional' ? { minWindMs: LEAST_WIND_MS } : {}),
+  // a fine drop of soap hangs and drifts as far as any
+  minWindMs: LEAST_WIND_MS,
 });
 
 function strictest<K extends string>(key: K, of: (...n: number[]) => number, a: number | undefined, b: number | undefined) {

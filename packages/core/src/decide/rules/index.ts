@@ -10,6 +10,7 @@ import { coverTips } from './cover-tips';
 import { curledLeaves } from './curled-leaves';
 import { densePlanting } from './dense-planting';
 import { foodCrop } from './food-crop';
+import { groupInAYear } from './group-in-a-year';
 import { helpersAfterBroad } from './helpers-after-broad';
 import { helpersReleased } from './helpers-released';
 import { hens } from './hens';
@@ -90,6 +91,7 @@ export const RULES: readonly Rule[] = [
   copperLoad,
   materialGap,
   rotation,
+  groupInAYear,
   helpersAfterBroad,
   helpersReleased,
   reEntryPlans,

@@ -19,6 +19,15 @@ export const outOfReach: Rule = (s, c) => {
       source: { mark: 'MEM' },
     };
   }
+  if (s.planting.heightM === null && sprayed && s.host.parts.includes('trunk') && s.planting.site !== 'indoors') {
+    return {
+      code: 'height-not-known',
+      weight: 'note',
+      sentence: `How tall? Nobody said. Over ${trim(LANCE_M, 1)} m it is work for a licensed applicator: write the height down with the planting.`,
+      inputs: [{ name: 'Height', value: 'not known' }],
+      source: { mark: 'MEM' },
+    };
+  }
   if (height <= REACH_M) return null;
   if (sprayed && c.line?.rate.form !== 'per-cm-trunk') {
     const tall = `${trim(height, 1)} m`;

@@ -1,5 +1,5 @@
 import { inTwelveMonths, outOfTwelveMonths } from '../../schedule/twelve-months';
-import { sameProduct } from '../same-product';
+import { countsTogether } from '../same-product';
 import type { Rule } from '../types';
 
 /** The most treatments in twelve months that the label allows on one crop: a winter, or a southern summer, is one season. */
@@ -7,7 +7,7 @@ export const seasonMaximum: Rule = (s, c, at) => {
   if (!c.sheet || !c.line?.maxPerSeason) return null;
   const { sheet } = c;
   const within = inTwelveMonths(
-    s.records.filter((r) => sameProduct(r.sheet, sheet)),
+    s.records.filter((r) => countsTogether(r.sheet, sheet)),
     at,
     s.place.zone,
   );

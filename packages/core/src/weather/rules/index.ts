@@ -27,6 +27,8 @@ const rule = (code: string, about: HourRule['about'], closes: HourRule['closes']
 
 /** Less cloud than this lets the ground cool, and sun lower than this (degrees) does not warm it: air lies in layers. From memory. */
 const CLEAR = 0.3;
+/** Hours that dust takes to settle before bees may be about (from memory). */
+const SETTLE_H = 2;
 const LOW_SUN = 5;
 
 const hoursWords = (h: number) => `${h < 0.5 ? 'under 1' : trim(h, 0)} h`;
@@ -47,12 +49,11 @@ export const HOUR_RULES: readonly HourRule[] = [
     'bees',
     (c, n, s) =>
       n.bees !== undefined &&
-      n.dry !== true &&
       s.site !== 'indoors' &&
       (n.bees === 'always' || s.inFlower) &&
       c.beesInHours > 0 &&
-      c.beesInHours < dryingHours(c),
-    (c) => `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`,
+      c.beesInHours < (n.dry ? SETTLE_H : dryingHours(c)),
+    (c, n) => (n.dry ? `Bees fly in ${hoursWords(c.beesInHours)}: dust has to settle and be rinsed off flowers first` : `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`),
   ),
   rule(
     'heat',
@@ -99,7 +100,7 @@ export const HOUR_RULES: readonly HourRule[] = [
   rule(
     'rain',
     'rainFreeHours',
-    (c, n, s) => n.rainFreeHours !== undefined && s.site === 'outdoors' && c.rainInHours === 0,
+    (c, n, s) => n.rainFreeHours !== undefined && s.site === 'outdoors' && (c.rainInHours === 0 || c.rainMm > 0),
     () => 'Rain: it would run off',
   ),
   rule(
