@@ -3,8 +3,8 @@ import { accessible, expect, larkfold, nameTheAphid, test } from './fixtures';
 test('list and detail side by side, by keys; a planned case shows its hours on Today', async ({ page }) => {
   await nameTheAphid(page);
   await expect(page.getByRole('heading', { name: 'Cases' })).toBeVisible();
-  // the advised: tips out, with the ants drawn off and ladybirds let go
-  await expect(page.getByText('With draw off the ants, release ladybirds')).toBeVisible();
+  // the advised: tips out, and who is left between them squashed
+  await expect(page.getByText('With squash them')).toBeVisible();
   await page.getByRole('button', { name: 'Pinch out the tips', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Now is open: do it now' })).toBeVisible();
   await accessible(page);

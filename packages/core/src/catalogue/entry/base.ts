@@ -13,8 +13,6 @@ export const ref = (refers: Target) => id.meta({ refers });
 /** `leek`, `family:Fabaceae`, `group:house` or `any`. */
 export const hostKey = z.string().meta({ refers: 'host keys' satisfies Target });
 export const refs = (refers: Target) => z.array(ref(refers));
-/** ISO 3166-1, two capitals. */
-export const country = z.string().regex(/^[A-Z]{2}$/, 'two capitals, as in GB');
 export const sentence = z.string({ error: 'a sentence' }).min(3, 'at least 3 letters').max(400, 'at most 400 letters');
 
 const MARKS = ['practice', 'memory', 'published'] as const;

@@ -5,7 +5,11 @@ import type { Rule } from '../types';
 export const hens: Rule = (s, c) => {
   if (!s.around.includes('hens') || !c.sheet || !c.line || s.planting.site === 'indoors') return null;
   const bait = c.sheet.formulation === 'RB' || c.sheet.formulation === 'GB' || c.sheet.formulation === 'GR';
-  const taken = bait || c.sheet.groups.some((g) => g === 'broad-insecticide' || g === 'copper' || g === 'captan') || c.sheet.signalWord === 'warning' || activesOf(c.sheet).some((a) => a.synthetic);
+  const taken =
+    bait ||
+    c.sheet.groups.some((g) => g === 'broad-insecticide' || g === 'copper' || g === 'captan') ||
+    c.sheet.signalWord === 'warning' ||
+    activesOf(c.sheet).some((a) => a.synthetic);
   if (!taken) return null;
   const wait = c.line.phiDays;
   return {

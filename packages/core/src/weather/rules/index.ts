@@ -53,7 +53,10 @@ export const HOUR_RULES: readonly HourRule[] = [
       (n.bees === 'always' || s.inFlower) &&
       c.beesInHours > 0 &&
       c.beesInHours < (n.dry ? SETTLE_H : dryingHours(c)),
-    (c, n) => (n.dry ? `Bees fly in ${hoursWords(c.beesInHours)}: dust has to settle and be rinsed off flowers first` : `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`),
+    (c, n) =>
+      n.dry
+        ? `Bees fly in ${hoursWords(c.beesInHours)}: dust has to settle and be rinsed off flowers first`
+        : `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`,
   ),
   rule(
     'heat',
