@@ -24,7 +24,7 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
   await page.getByRole('button', { name: /^Never here/ }).click();
   await page.getByRole('button', { name: /^Wood-ash dusting/ }).click();
   await expect(page.getByText(/Home-made preparations may not be used as pesticides in your country/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
 
   // leaving it says what comes
   await page.getByRole('button', { name: /^Leave it and watch/ }).click();
