@@ -122,6 +122,20 @@ function troubleFaults(l: Library, t: Trouble): Wrong[] {
         .filter((c) => !list.lines.some((x) => x.control === c))
         .map((c) => wrong(['controls', i, 'except'], `${c} is not on the list ${list.id}`));
     }),
+    ...t.controls.flatMap((u, i) =>
+      'list' in u
+        ? listed(u.confirmed, 'controls', i, 'confirmed')
+            .filter(([c]) => !l.means.find((m) => m.id === u.list)?.lines.some((x) => x.control === c) || (u.except ?? []).includes(c))
+            .map(([c, at]) => wrong(at, `${c} is not on the list ${u.list} as it is taken here, so nothing is confirmed`))
+        : listed(u.reaches, 'controls', i, 'reaches')
+            .filter(([stage]) => !t.life.some((x) => x.stage === stage))
+            .map(([stage, at]) => wrong(at, `${stage} is no stage of its life`)),
+    ),
+    ...t.life.flatMap((stage, i) =>
+      listed(stage.with, 'life', i, 'with')
+        .filter(([name]) => name === stage.stage || !t.life.some((x) => x.stage === name))
+        .map(([name, at]) => wrong(at, `${name} is no other stage of its life`)),
+    ),
     ...lost('helpers', 'helper', listed(t.enemies, 'enemies')),
     ...lost(
       'suspects',
