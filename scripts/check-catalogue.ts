@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { deadLines, unoffered } from '../bench/advice/faults';
+import { deadLines, neverOpen, unoffered } from '../bench/advice/faults';
 import { checkLibrary, jsonSchemas, makeModules, readLibrary, sayFault, type Wrong } from '../packages/core/src/contribute';
 import { CATALOGUE, catalogueFiles, SOURCES } from './catalogue-files';
 
@@ -28,6 +28,10 @@ if (said.length === 0) {
   for (const { trouble, control } of deadLines()) {
     const own = library.troubles.find((t) => t.id === trouble)?.controls.findIndex((u) => 'control' in u && u.control === control) ?? -1;
     lineOf('troubles', trouble, own < 0 ? ['controls'] : ['controls', own], `${control}: none of its plants is on that sheet, so nobody could use this line`);
+  }
+  for (const { trouble, control } of neverOpen()) {
+    const own = library.troubles.find((t) => t.id === trouble)?.controls.findIndex((u) => 'control' in u && u.control === control) ?? -1;
+    lineOf('troubles', trouble, own < 0 ? ['controls'] : ['controls', own], `${control}: no stage of its life is ever open to it, so it would never be told`);
   }
   for (const { sheet, pest } of unoffered()) lineOf('sheets', sheet, ['lines'], `${pest} is on no ladder that leads to this sheet`);
 }

@@ -295,7 +295,12 @@ test('whatever the situation, the advice is the gentlest that will do, and never
       ];
       const must = owed.some(
         ({ report, range }) =>
-          report && (s.country === null || report.in.includes(s.country ?? '') || (region !== null && statusIn(range, region) === 'absent')),
+          report &&
+          (s.country === null ||
+            report.in.includes(s.country ?? '') ||
+            // a duty of some states, and nobody said which this is
+            report.in.some((p) => p.startsWith(`${s.country ?? ''}-`)) ||
+            (region !== null && statusIn(range, region) === 'absent')),
       );
       if (must && !s.reported) {
         met.reported++;

@@ -53,6 +53,8 @@ export interface Truth {
   readonly pickUnknown: boolean;
 }
 
+/** Air that nobody measured is taken for damp, short of dew. */
+const NOBODY_MEASURED = { temperatureC: 10, humidityPct: 88 };
 /** More wind than a fine spray bears, m/s (from memory). */
 const WINDY_MS = 5.5;
 const HOUR = 3_600_000;
@@ -73,7 +75,7 @@ export function truthOf(done: Deed): Truth {
   if (d.amount === null && !d.made) broke.push('How much was used was not written down.');
   limits(d, line, broke);
   const strict = line ?? strictest(d.sheet.lines);
-  const clocks = clocksFor(d.sheet, strict, d.finishedAt, d.air ?? { temperatureC: 0, humidityPct: 100 }, d.zone);
+  const clocks = clocksFor(d.sheet, strict, d.finishedAt, d.air ?? NOBODY_MEASURED, d.zone);
   const pickUnknown = d.planting.edible && (!covered || above || strict.phiDays === null);
   // outside the label its own keep-out is the least
   const stern = !covered || above ? instant(d.finishedAt + STERN_HOURS[d.sheet.signalWord] * HOUR) : clocks.keepOutUntil;
