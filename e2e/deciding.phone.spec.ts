@@ -29,7 +29,7 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
   // leaving it says what comes
   await page.getByRole('button', { name: /^Leave it and watch/ }).click();
   await expect(page.getByText(/acting is worth it from about/)).toBeVisible();
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
 
   // the whole page of a control, and back
   await page.getByRole('button', { name: /^Neem oil spray/ }).click();
@@ -46,6 +46,9 @@ test('the ladder: reasons, what if, schools, a plan of two, and the page of a co
   await page.getByRole('button', { name: 'Do it along with the other' }).click();
   await expect(page.getByText('Ants away first: they guard aphids from helpers.')).toBeVisible();
   await page.getByRole('button', { name: 'Plan release ladybirds' }).click();
+  // what is gentler would do: whoever climbs says why
+  await page.getByLabel('Your reason').fill('They are on every stem');
+  await page.getByRole('button', { name: 'Take release ladybirds' }).click();
   await expect(page.getByText(/Release ladybirds, with helpers, with draw off the ants/)).toBeVisible();
   await page.getByRole('button', { name: /Plan it for/ }).click();
   await page.getByRole('button', { name: 'Done: draw off the ants' }).click();
