@@ -1,3 +1,4 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import { decode, encode } from 'jpeg-js';
 import type { Photo, Walk, WalkPlan } from '@sleetbrook/core/api';
 import { v7 } from 'uuid';
@@ -169,7 +170,16 @@ describe('photographs', () => {
   test('forty at once: twelve are kept, the others are said to be too many', async () => {
     const look = v7();
     const one = await picture(200, 150);
-    const answers = await Promise.all(Array.from({ length: 40 }, () => send(v7(), look, one)));
+    // who is one too many at this moment comes again, as the app does
+    const sent = async () => {
+      const id = v7();
+      for (;;) {
+        const answer = await send(id, look, one);
+        if (answer.status !== 429) return answer;
+        await wait(50);
+      }
+    };
+    const answers = await Promise.all(Array.from({ length: 40 }, sent));
     expect(answers.filter((a) => a.status === 200)).toHaveLength(12);
     for (const a of answers.filter((x) => x.status !== 200)) expect(a.body.errors[0].message).toMatch(/12 photographs at most/);
     expect((await get(`/photos?look=${look}`)).body).toHaveLength(12);
