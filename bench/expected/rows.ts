@@ -93,8 +93,8 @@ function rowOf(c: Cells, at: string): Row {
   };
 }
 
-function read(file: string): Cells[] {
-  const [head = '', ...lines] = readFileSync(join(FOLDER, file), 'utf8').trim().split('\n');
+export function read(file: string, folder = FOLDER): Cells[] {
+  const [head = '', ...lines] = readFileSync(join(folder, file), 'utf8').trim().split('\n');
   const keys = head.split(',');
   // the answer comes last and may hold commas
   return lines.map((line) => {

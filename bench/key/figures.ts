@@ -1,7 +1,7 @@
 import { FRIENDS, HOSTS, SIGNS, TROUBLES } from '../../packages/core/src/catalogue';
 import { rankSuspects, settle, treatedAlike, type Answer, type KeyContext } from '../../packages/core/src/diagnose';
-import { hostWeight } from '../../packages/core/src/scout';
-import { CASE_KINDS, randomFrom, simulateCase, type CaseKind, type Outcome, type Statement } from './simulate';
+import { hostWeight, usualness } from '../../packages/core/src/scout';
+import { CASE_KINDS, randomFrom, type CaseKind, type Outcome, type Statement } from './simulate';
 
 export interface KeyFigures {
   readonly cases: number;
@@ -49,10 +49,9 @@ const shareOf = <T>(list: readonly T[], test: (x: T) => boolean) => (list.length
 
 const REPORTABLE = new Set(TROUBLES.filter((t) => t.report).map((t) => t.id));
 
-/** Simulates cases and measures how often, and how honestly, the key is right. */
-export function measureKey(cases: number, seed: number): KeyFigures {
-  const random = randomFrom(seed);
-  const outcomes = Array.from({ length: cases }, () => simulateCase(random));
+/** How often, and how honestly, the key is right over cases that were gone through. */
+export function figuresOf(outcomes: readonly Outcome[]): KeyFigures {
+  const cases = outcomes.length;
   const known = outcomes.filter((o) => o.kind !== 'left-out');
   const two = outcomes.filter((o) => o.kind === 'two' && o.truths.length === 2);
   const leftOut = outcomes.filter((o) => o.kind === 'left-out');
@@ -116,7 +115,9 @@ const bothNamed = ({ finding, truths }: Outcome) => finding.state === 'two' && t
 const swallowed = ({ finding }: Outcome) => finding.state === 'settled' && finding.besides.length === 0;
 const shownBy = ({ finding }: Outcome, id: string) => finding.state !== 'settled' || finding.leader.id === id || finding.report.some((s) => s.id === id);
 
-/** Each sign alone on each plant that can show it: the share that is settled by it. */
+const ENTRIES_OF = new Map(SIGNS.map((s) => [s.id, [...TROUBLES, ...FRIENDS].filter((e) => (e.signs[s.id] ?? 'never') !== 'never')]));
+
+/** Each sign alone, that more than one thing on a plant shows, on each plant that can show it: the share that is settled by it. */
 function singleSigns(): number {
   let all = 0;
   let settled = 0;
@@ -124,15 +125,20 @@ function singleSigns(): number {
     const context: KeyContext = { host, month: 7, recent: [] };
     for (const sign of SIGNS) {
       if (!sign.parts.some((p) => host.parts.includes(p))) continue;
-      all++;
       const answers: Answer[] = [{ signId: sign.id, seen: true }];
-      if (settle(context, rankSuspects(context, answers), answers).state === 'settled') settled++;
+      const suspects = rankSuspects(context, answers);
+      // what one thing alone on this plant shows may settle it
+      if (ENTRIES_OF.get(sign.id)?.filter((e) => usualness(e, context) >= 0.01).length === 1) continue;
+      all++;
+      if (settle(context, suspects, answers).state === 'settled') settled++;
     }
   }
   return round(settled / all);
 }
 
 const MOST_PAIRS = 1000;
+/** Signs that stand for others, seen more closely: two troubles are told by what is their own. */
+const BROAD = new Set(SIGNS.filter((s) => s.covers.length > 0).map((s) => s.id));
 
 function pairsTold(): { pairs: number; named: number; wrong: number; swallowed: number } {
   const random = randomFrom(5);
@@ -145,7 +151,7 @@ function pairsTold(): { pairs: number; named: number; wrong: number; swallowed: 
   for (const { host, a, b } of some) {
     const can = new Set(SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p))).map((s) => s.id));
     const typical = (t: typeof a, other: typeof a) =>
-      Object.entries(t.signs).flatMap(([id, how]) => (can.has(id) && !other.signs[id] && (how === 'always' || how === 'often') ? [id] : []));
+      Object.entries(t.signs).flatMap(([id, how]) => (can.has(id) && !BROAD.has(id) && !other.signs[id] && (how === 'always' || how === 'often') ? [id] : []));
     const answers: Answer[] = [...typical(a, b).slice(0, 2), ...typical(b, a).slice(0, 2)].map((signId) => ({ signId, seen: true }));
     if (typical(a, b).length < 2 || typical(b, a).length < 2) continue;
     const context: KeyContext = { host, month: 7, recent: [] };

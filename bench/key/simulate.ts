@@ -52,6 +52,7 @@ const WRONG = 0.1;
 const MISSING = 0.1;
 const SOMETHING_ELSE = 0.04;
 const NOTICED = 3;
+const SEEN_FROM_AFAR = 0.15;
 /** Of two troubles each is come upon by so many signs: who saw one of them only has no case of two. */
 const NOTICED_OF_EACH = 2;
 const MOST_ANSWERS = 8;
@@ -71,6 +72,15 @@ const GARDENS = [
   { latitude: 26.8, longitude: 80.9, country: 'IN' },
   { latitude: -23.5, longitude: -46.6, country: 'BR' },
 ] as const;
+
+/** As the tables say, or shaken: the book and life differ. */
+export type World = 'drawn' | 'shaken';
+const LINKS_MISSING = 0.1;
+const LINKS_ADDED = 0.1;
+/** One plant in three has a yellow leaf or a hole that has nothing to do with it. */
+const STRAY = 1 / 3;
+const STRAY_EACH = 0.6;
+const STRAYS = ['old-leaves-yellow', 'ragged-holes'];
 
 /** Reproducible random numbers in 0..1 (mulberry32, public domain). */
 export function randomFrom(seed: number): () => number {
@@ -97,6 +107,7 @@ function standInOf(host: Host): Host | undefined {
   );
 }
 
+const SHOWN_BY = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => (e.signs[s.id] ?? 'never') !== 'never')]));
 /** How many suspects show a sign: what most of them share says little. */
 const SHARED = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => ['always', 'often', 'sometimes'].includes(e.signs[s.id] ?? '')).length]));
 
@@ -105,11 +116,30 @@ const PLAIN_OF = new Map(SIGNS.map((s) => [s.id, SIGNS.filter((g) => g.covers.in
 /** Nobody tells one thing twice: of a plain sign and the same seen more closely, the one that was met first. */
 const toldOnce = (ids: readonly string[]) => ids.filter((id, i) => !ids.slice(0, i).some((x) => COVERS.get(x)?.includes(id) || COVERS.get(id)?.includes(x)));
 
+const isBroad = (id: string) => (COVERS.get(id)?.length ?? 0) > 0;
+/** Who is mistaken takes it for one that looks like it; where nothing does, for anything. */
+function mistakenFor(id: string, seen: readonly { readonly id: string }[], pick: <T>(list: readonly T[]) => T): string {
+  const like = new Set((PLAIN_OF.get(id) ?? []).flatMap((plain) => COVERS.get(plain) ?? []));
+  const others = seen.filter((s) => like.has(s.id) && s.id !== id);
+  return pick(others.length > 0 ? others : seen).id;
+}
+
+/** Without the plain signs that something closer stands for. */
+const closest = (ids: readonly string[]) => {
+  const close = ids.filter((id) => !isBroad(id));
+  return toldOnce(close.length > 0 ? close : ids);
+};
+/** A grower tells what was seen as closely as it was seen; one in four only from afar: "a beetle", "spots". */
+function fromAfar(id: string, random: () => number): string {
+  const plain = PLAIN_OF.get(id) ?? [];
+  return plain.length > 0 && random() < SEEN_FROM_AFAR ? (plain[Math.floor(random() * plain.length)] ?? id) : id;
+}
+
 /**
  * One case: a few signs come upon, one in ten of them mistaken, then at most eight questions, one in ten answered
  * wrongly and one in ten passed over.
  */
-export function simulateCase(random: () => number): Outcome {
+export function simulateCase(random: () => number, world: World = 'drawn'): Outcome {
   const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
   let left = random();
   const kind = (Object.keys(CASE_KINDS) as CaseKind[]).find((k) => (left -= CASE_KINDS[k]) < 0) ?? 'one';
@@ -132,12 +162,12 @@ export function simulateCase(random: () => number): Outcome {
   };
   const seen = visible(context.host);
   // nobody looks twice at a plant that shows nothing
-  const each = truths.map((truth) => showing(truth, seen, random));
+  const each = truths.map((truth) => showing(truth, seen, random, world, kind === 'left-out'));
   const shown = new Set(each.flatMap((s) => [...s]));
 
   const answers: Answer[] = [];
   const skipped: string[] = [];
-  const shuffled = each.map((s) => toldOnce([...s].sort(() => random() - 0.5)));
+  const shuffled = each.map((s) => closest([...s].sort(() => random() - 0.5)).map((id) => (world === 'shaken' ? fromAfar(id, random) : id)));
   const noticed =
     kind === 'two'
       ? shuffled.flatMap((s) => s.slice(0, NOTICED_OF_EACH))
@@ -146,7 +176,7 @@ export function simulateCase(random: () => number): Outcome {
         : (shuffled[0] ?? []).slice(0, NOTICED);
   // who is mistaken in everything has no case of this trouble: at least one thing is seen rightly
   let told: string[];
-  do told = noticed.map((id) => (random() < WRONG ? pick(seen).id : id));
+  do told = noticed.map((id) => (random() < WRONG ? (world === 'shaken' ? mistakenFor(id, seen, pick) : pick(seen).id) : id));
   while (!told.some((id) => shown.has(id)));
   for (const signId of new Set(told)) answers.push({ signId, seen: true });
   let suspects = rankSuspects(context, answers);
@@ -188,7 +218,7 @@ function chosen({ kinds }: CloserLook, shown: ReadonlySet<string>, random: () =>
   const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
   const right = random() >= WRONG;
   const one = pick(kinds.filter((k) => shown.has(k.id) === right));
-  return one ? [{ signId: one.id, seen: true, asked: true }] : kinds.map((k) => ({ signId: k.id, seen: false, asked: true }));
+  return one ? [{ signId: one.id, seen: true, asked: true, chosen: true }] : kinds.map((k) => ({ signId: k.id, seen: false, asked: true }));
 }
 
 const isTrouble = (e: Entry) => e.kind !== 'helper' && e.kind !== 'look-alike';
@@ -199,13 +229,22 @@ const statement = (finding: Finding, [leader]: readonly Suspect[]): Statement =>
 };
 const visible = (host: Host) => SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p)));
 
-function showing(truth: Entry | null, seen: readonly { readonly id: string }[], random: () => number): Set<string> {
+function showing(truth: Entry | null, seen: readonly { readonly id: string }[], random: () => number, world: World, leftOut: boolean): Set<string> {
   for (let tries = 0; ; tries++) {
     const drawn = seen.filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id);
+    if (world === 'shaken') shake(drawn, seen, truth, leftOut, random);
     // a plain sign is there where one of those it stands for is
     const shown = new Set(drawn.filter((id) => !COVERS.get(id)?.some((c) => truth?.signs[c])).flatMap((id) => [id, ...(PLAIN_OF.get(id) ?? [])]));
     if (shown.size > 0 || tries > 500) return shown;
   }
+}
+
+/** Links that the tables do not know of, in this world or in the book: some missing, some more, stray damage, nothing special of what is not in the book. */
+function shake(drawn: string[], seen: readonly { readonly id: string }[], truth: Entry | null, leftOut: boolean, random: () => number): void {
+  const can = new Set(seen.map((s) => s.id));
+  for (const id of [...drawn]) if (random() < LINKS_MISSING || (leftOut && truth && SHOWN_BY.get(id)?.length === 1)) drawn.splice(drawn.indexOf(id), 1);
+  if (random() < LINKS_ADDED) drawn.push((seen[Math.floor(random() * seen.length)] as { readonly id: string }).id);
+  if (random() < STRAY) for (const id of STRAYS) if (can.has(id) && random() < STRAY_EACH) drawn.push(id);
 }
 
 function showsIf(truth: Entry | null, signId: string): number {

@@ -151,7 +151,12 @@ describe('which kind of it', () => {
         }
         expect(closerLook(context, see(plain.id), [plain.id])).toBeNull();
         const kind = asked.kinds[0]?.id ?? '';
-        for (const seen of [true, false]) expect(closerLook(context, [...see(plain.id), { signId: kind, seen, asked: true }])).toBeNull();
+        expect(closerLook(context, [...see(plain.id), { signId: kind, seen: true, asked: true, chosen: true }])).toBeNull();
+        // where it was none of them the next few are shown, once more and no more
+        const none = (look: typeof asked) => look.kinds.map((k) => ({ signId: k.id, seen: false, asked: true }));
+        const again = closerLook(context, [...see(plain.id), ...none(asked)]);
+        expect(again?.kinds.filter((k) => asked.kinds.includes(k)) ?? []).toEqual([]);
+        if (asked.kinds.length === 5 && again?.kinds.length === 5) expect(closerLook(context, [...see(plain.id), ...none(asked), ...none(again)])).toBeNull();
       }),
       { numRuns: 80 },
     );

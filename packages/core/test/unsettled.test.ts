@@ -215,7 +215,8 @@ describe('settled enough', () => {
     for (const t of TROUBLES.filter((x) => x.report)) {
       const host = HOSTS.find((h) => !h.stands && usualness(t, on(h.id)) > 0.3);
       if (!host) continue;
-      const can = new Set(SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p))).map((s) => s.id));
+      // signs of its own: what a plain one such as "a coat on the leaf" stands for is told by anything
+      const can = new Set(SIGNS.filter((s) => s.covers.length === 0 && s.parts.some((p) => host.parts.includes(p))).map((s) => s.id));
       const usual = (x: (typeof TROUBLES)[number]) =>
         Object.entries(x.signs).flatMap(([id, how]) => (can.has(id) && (how === 'always' || how === 'often') ? [id] : []));
       const others = TROUBLES.filter((x) => x !== t && usualness(x, on(host.id)) >= 0.5 && usual(x).length >= 2).slice(0, 12);

@@ -15,6 +15,8 @@ export interface LookDraft {
   readonly answers: Readonly<Record<string, boolean>>;
   /** Which of them answer the key's question. */
   readonly asked: readonly string[];
+  /** Which of them were picked out of several kinds of a plain sign. */
+  readonly chosen: readonly string[];
   /** Signs that could not be told. */
   readonly skipped: readonly string[];
   /** Names that were refused: "no, not that". */
@@ -52,7 +54,7 @@ export interface MixDraft {
   readonly done?: Readonly<Partial<Record<'by' | 'area' | 'time' | 'amount' | 'mix' | 'left', string>>>;
 }
 
-export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], skipped: [], refused: [], affected: '', looked: '' };
+export const EMPTY_LOOK: LookDraft = { id: '', part: null, answers: {}, asked: [], chosen: [], skipped: [], refused: [], affected: '', looked: '' };
 export const EMPTY_MIX: MixDraft = { rate: '', area: '', water: '', sprayerId: null, step: -1, ticked: [], timers: {}, madeAt: null };
 
 interface Drafts {

@@ -57,6 +57,9 @@ import {
   type Contradiction,
   type Settler,
   closerLook,
+  commonAct,
+  WORTH_NAMING,
+  type CommonAct,
   type CloserLook,
 } from '@sleetbrook/core/diagnose';
 import { findPlants, findSigns } from '@sleetbrook/core/find';
@@ -102,6 +105,8 @@ export interface Naming {
   readonly closer: CloserLook | null;
   readonly causes: readonly Cause[];
   readonly meanwhile: Meanwhile;
+  /** What is done whichever of the likely ones it is. */
+  readonly common: CommonAct | null;
   /** What would tell, when nothing more is asked. */
   readonly settlers: readonly Settler[];
   /** Answers that can not both be. */
@@ -203,6 +208,7 @@ const NOTHING: Naming = {
   closer: null,
   causes: [],
   meanwhile: meanwhile([], null),
+  common: null,
   settlers: [],
   odd: [],
 };
@@ -250,12 +256,16 @@ export const tasks = {
     const suspects = rankSuspects(context, task.answers);
     const finding = settle(context, suspects, task.answers);
     return {
-      suspects: suspects.slice(0, SHOWN).map(withWords),
+      suspects: suspects
+        .slice(0, SHOWN)
+        .filter((s, i) => i === 0 || s.notifiable || s.probability >= WORTH_NAMING)
+        .map(withWords),
       finding,
       next: nextLook(context, task.answers, task.skipped),
       closer: closerLook(context, task.answers, task.skipped),
       causes: finding.state === 'no-signs' ? [] : causesOf(context, task.answers, finding.leader.id),
       meanwhile: meanwhile(suspects, task.part),
+      common: finding.state === 'not-settled' ? commonAct(suspects) : null,
       settlers: finding.state === 'not-settled' ? whatWouldSettle(context, task.answers) : [],
       odd: contradictions(task.answers),
     };

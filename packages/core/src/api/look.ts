@@ -25,6 +25,7 @@ export const lookSchema = z.strictObject({
         seen: z.boolean(),
         part: z.enum(PARTS).optional(),
         asked: z.boolean().optional(),
+        chosen: z.boolean().optional(),
       }),
     )
     .max(80, 'At most 80 signs.'),

@@ -8,6 +8,8 @@ export interface Answer {
   readonly part?: PartId | undefined;
   /** It answers the key's question; without it the grower came upon it unasked, which tells more. */
   readonly asked?: boolean | undefined;
+  /** It was picked out of several kinds of a plain sign: the others beside it were looked at, and were not it. */
+  readonly chosen?: boolean | undefined;
 }
 
 /** A sign and those that stand for it where it was not seen more closely. */

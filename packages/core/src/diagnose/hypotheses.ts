@@ -2,7 +2,7 @@ import { SIGNS } from '../catalogue';
 import { usualness } from '../scout';
 import { heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
-import { ENTRIES, OTHER_ROW, reportedRowOf, rowOf, SIGN_AT, WHEN_ASKED, WHEN_NOTICED, type Entry } from './likelihood';
+import { ENTRIES, OTHER_ROW, REPORTINGS, rowOf, ROWS, SIGN_AT, wayOf, type Entry } from './likelihood';
 import { chanceGiven, plainSeen, rowGiven, type PlainSeen } from './plain';
 
 /** One account of what was seen: one suspect, two at once, or nothing that the book knows (none). */
@@ -10,7 +10,7 @@ export interface Hypothesis {
   readonly of: readonly Entry[];
   /** All hypotheses together make 1. */
   readonly p: number;
-  /** Chance of each sign being found when asked for, by its column. */
+  /** Chance of each sign being found when asked for, by its column; worked out when it is asked for first. */
   readonly row: Float64Array;
 }
 
@@ -18,7 +18,7 @@ export interface Hypothesis {
  * Set on simulated cases of seeds 11 and 21 so that the stated confidence is the hit rate over all kinds of cases
  * (`npm run bench:key -- --seed 11`); measured on others. TEMPER is the power on the weight of the answers.
  */
-const TEMPER = 1.115;
+const TEMPER = 1.05;
 /** How often it is something else that may show anything, and something else that takes after what the book knows. */
 const PRIOR_OTHER = 0.03;
 const PRIOR_KIN = 0.15;
@@ -72,7 +72,7 @@ const HERE_BEFORE = 2;
 
 /** The last one made for a place: ranking, settling and the next look ask for the same one by turns. */
 const last = new WeakMap<KeyContext, { readonly answers: string; readonly made: readonly Hypothesis[] }>();
-const wordOf = (a: Answer) => `${a.signId} ${a.seen ? (a.asked ? 'asked' : 'seen') : 'not'}`;
+const wordOf = (a: Answer) => `${a.signId} ${a.seen ? wayOf(a) : 'not'}`;
 
 /**
  * All accounts of the answers with their posterior, by Bayes' rule with signs taken as independent given what is there:
@@ -94,7 +94,7 @@ function weighAll(context: KeyContext, answers: readonly Answer[]): Hypothesis[]
   const n = living.length;
   const given = plainSeen(answers);
   const chances = answers.map((a) => chancesOf(living, a, given));
-  const other = answers.map((a) => tempered(a.seen, (a.seen && !a.asked ? OTHER_ROW.noticed : OTHER_ROW.asked)[SIGN_AT.get(a.signId) ?? 0] ?? 0.5));
+  const other = answers.map((a) => tempered(a.seen, OTHER_ROW[wayOf(a)][SIGN_AT.get(a.signId) ?? 0] ?? 0.5));
   const columns = answers.map((a) => SIGN_AT.get(a.signId) ?? 0);
   const weights: { of: readonly Entry[]; w: number; row: () => Float64Array }[] = [];
   let kin = 0;
@@ -120,17 +120,27 @@ function weighAll(context: KeyContext, answers: readonly Answer[]): Hypothesis[]
   weights.push({ of: [], w: named * ELSE_BASE * raw ** ELSE_SLOPE * spread ** ELSE_SPREAD, row: () => unknownRow(living, likes, plain / PRIOR_KIN + kin) });
   weights.push(...pairsOf(living, prior, answers, chances, given));
   const sum = weights.reduce((s, w) => s + w.w, 0);
-  return weights.map(({ of, w, row }) => ({ of, p: w / sum, row: row() })).sort((a, b) => b.p - a.p);
+  return weights.map(({ of, w, row }) => hypothesis(of, w / sum, row)).sort((a, b) => b.p - a.p);
+}
+
+function hypothesis(of: readonly Entry[], p: number, make: () => Float64Array): Hypothesis {
+  let made: Float64Array | null = null;
+  return {
+    of,
+    p,
+    get row() {
+      return (made ??= make());
+    },
+  };
 }
 
 const tempered = (seen: boolean, chance: number) => (seen ? chance : 1 - chance) ** TEMPER;
 
 function chancesOf(living: readonly Entry[], answer: Answer, given: PlainSeen): Float64Array {
   const at = SIGN_AT.get(answer.signId) ?? 0;
-  const unasked = answer.seen && !answer.asked;
-  const row = unasked ? reportedRowOf : rowOf;
-  if (given.plain.size === 0) return Float64Array.from(living, (e) => tempered(answer.seen, row(e)[at] ?? 0.5));
-  return Float64Array.from(living, (e) => tempered(answer.seen, chanceGiven(e, answer, unasked ? WHEN_NOTICED : WHEN_ASKED, given)));
+  const way = wayOf(answer);
+  if (given.plain.size === 0) return Float64Array.from(living, (e) => tempered(answer.seen, ROWS[way](e)[at] ?? 0.5));
+  return Float64Array.from(living, (e) => tempered(answer.seen, chanceGiven(e, answer, REPORTINGS[way], given)));
 }
 
 /** Two at once: each explains a sign that the other does not. A sign shows when either would show it. */
@@ -152,16 +162,16 @@ function pairsOf(living: readonly Entry[], prior: Float64Array, answers: readonl
         const cb = chances[k]?.[b] as number;
         w *= answers[k]?.seen ? Math.max(ca, cb) : Math.min(ca, cb);
       }
-      made.push({ a, b, w });
+      if (made.length === MOST_PAIRS && w <= (made[MOST_PAIRS - 1]?.w ?? 0)) continue;
+      if (made.length === MOST_PAIRS) made.pop();
+      const at = made.findIndex((m) => m.w < w);
+      made.splice(at < 0 ? made.length : at, 0, { a, b, w });
     }
   }
-  return made
-    .sort((p, q) => q.w - p.w)
-    .slice(0, MOST_PAIRS)
-    .map(({ a, b, w }) => {
-      const of = [living[a] as Entry, living[b] as Entry] as const;
-      return { of, w, row: () => both(rowGiven(of[0], given), rowGiven(of[1], given)) };
-    });
+  return made.map(({ a, b, w }) => {
+    const of = [living[a] as Entry, living[b] as Entry] as const;
+    return { of, w, row: () => both(rowGiven(of[0], given), rowGiven(of[1], given)) };
+  });
 }
 
 /** What the unknown would show: as its kin, most like the likeliest of them, and for the rest anything. */

@@ -10,15 +10,20 @@ export type Entry = Trouble | Friend;
 export interface Reporting extends Readonly<Record<Typicality, number>> {
   /** A sign the entry does not mention. */
   readonly unlisted: number;
+  /** One that the entry does not mention and that is like one it shows: a plain sign stands for both. */
+  readonly alike: number;
   /** "Something else" may show anything, nothing in particular. */
   readonly other: number;
 }
 
 /** Asked for: somebody who is asked says yes now and then to what is not there. */
-export const WHEN_ASKED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.14, never: 0.08, unlisted: 0.1, other: 0.12 };
+export const WHEN_ASKED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.14, never: 0.08, unlisted: 0.1, alike: 0.1, other: 0.12 };
 
 /** Come upon unasked: of hundreds of signs nobody reports one by chance, so an unlooked-for one tells far more. */
-export const WHEN_NOTICED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.08, never: 0.0005, unlisted: 0.0015, other: 0.0065 };
+export const WHEN_NOTICED: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.08, never: 0.0005, unlisted: 0.001, alike: 0.008, other: 0.0065 };
+
+/** Picked out of several kinds shown beside each other: who is mistaken takes one of four or five others. */
+export const WHEN_CHOSEN: Reporting = { always: 0.88, often: 0.7, sometimes: 0.4, rarely: 0.1, never: 0.015, unlisted: 0.015, alike: 0.03, other: 0.04 };
 
 /** Every suspect the key knows. */
 export const ENTRIES: readonly Entry[] = [...TROUBLES, ...FRIENDS];
@@ -26,9 +31,19 @@ export const ENTRIES: readonly Entry[] = [...TROUBLES, ...FRIENDS];
 /** Column of each sign in the table of likelihoods. */
 export const SIGN_AT: ReadonlyMap<string, number> = new Map(SIGNS.map((s, i) => [s.id, i]));
 
+/** The signs that one plain sign stands for beside this one: they are taken for each other. */
+const LIKE: ReadonlyMap<string, readonly string[]> = new Map(
+  SIGNS.map((s) => [s.id, [...new Set(SIGNS.filter((plain) => plain.covers.includes(s.id)).flatMap((plain) => plain.covers))].filter((id) => id !== s.id)]),
+);
+/** Whether an entry shows what is taken for this sign. */
+export const isLike = (entry: Entry, signId: string): boolean =>
+  (LIKE.get(signId) ?? []).some((id) => ['always', 'often', 'sometimes'].includes(entry.signs[id] ?? 'never'));
+
 /** A row a suspect, a column a sign: the chance that the sign is reported. */
 function table(how: Reporting): (entry: Entry | null) => Float64Array {
-  const rows = new Map(ENTRIES.map((entry) => [entry, Float64Array.from(SIGNS, (s) => how[entry.signs[s.id] ?? 'unlisted'])]));
+  const rows = new Map(
+    ENTRIES.map((entry) => [entry, Float64Array.from(SIGNS, (s) => how[entry.signs[s.id] ?? (isLike(entry, s.id) ? 'alike' : 'unlisted')])]),
+  );
   const other = Float64Array.from(SIGNS, () => how.other);
   return (entry) => (entry && rows.get(entry)) ?? other;
 }
@@ -37,13 +52,20 @@ function table(how: Reporting): (entry: Entry | null) => Float64Array {
 export const rowOf = table(WHEN_ASKED);
 /** The same for a sign that was come upon unasked. */
 export const reportedRowOf = table(WHEN_NOTICED);
+/** The same for one that was picked out of several kinds. */
+export const chosenRowOf = table(WHEN_CHOSEN);
 /** "Something else" in both. */
-export const OTHER_ROW = { asked: rowOf(null), noticed: reportedRowOf(null) };
+export const OTHER_ROW = { asked: rowOf(null), noticed: reportedRowOf(null), chosen: chosenRowOf(null) };
+
+/** How an answer came about: it decides how much a yes tells. */
+export const wayOf = (a: Answer): 'asked' | 'noticed' | 'chosen' => (!a.seen ? 'asked' : a.chosen ? 'chosen' : a.asked ? 'asked' : 'noticed');
+export const ROWS = { asked: rowOf, noticed: reportedRowOf, chosen: chosenRowOf } as const;
+export const REPORTINGS = { asked: WHEN_ASKED, noticed: WHEN_NOTICED, chosen: WHEN_CHOSEN } as const;
 
 /** Chance of an answer if this is what it is. Unknown signs say nothing about anybody. */
 export function chanceOf(entry: Entry | null, answer: Answer): number {
   const at = SIGN_AT.get(answer.signId);
   if (at === undefined) return 1;
-  const seen = (answer.seen && !answer.asked ? reportedRowOf : rowOf)(entry)[at] ?? 0.5;
+  const seen = ROWS[wayOf(answer)](entry)[at] ?? 0.5;
   return answer.seen ? seen : 1 - seen;
 }

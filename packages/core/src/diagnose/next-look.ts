@@ -52,6 +52,8 @@ export interface CloserLook {
 
 /** So many fit beside each other under a thumb. */
 const MOST_KINDS = 5;
+/** Where it is none of these, the next few are shown; no more often than this. */
+const MOST_TIMES = 2;
 /** A kind that hardly anybody on this plant shows is no choice. */
 const LEAST_CHANCE = 0.02;
 
@@ -63,12 +65,14 @@ const LEAST_CHANCE = 0.02;
  */
 export function closerLook(context: KeyContext, answers: readonly Answer[], skipped: readonly string[] = []): CloserLook | null {
   const answered = new Set(answers.map((a) => a.signId));
+  const found = new Set(answers.filter((a) => a.seen).map((a) => a.signId));
   for (const { signId, seen } of heeded(answers)) {
     const plain = findSign(signId);
-    if (!seen || !plain || skipped.includes(signId) || plain.covers.some((id) => answered.has(id))) continue;
+    if (!seen || !plain || skipped.includes(signId) || plain.covers.some((id) => found.has(id))) continue;
+    if (plain.covers.filter((id) => answered.has(id)).length >= MOST_KINDS * MOST_TIMES) continue;
     const accounts = hypotheses(context, answers).filter((h) => h.p >= NEGLIGIBLE);
     const kinds = plain.covers
-      .flatMap((id) => findSign(id) ?? [])
+      .flatMap((id) => (answered.has(id) ? [] : (findSign(id) ?? [])))
       .filter((s) => s.parts.some((part) => (context.host.parts as readonly PartId[]).includes(part) && carried(part, context.stage)))
       .map((sign) => ({ sign, chance: accounts.reduce((sum, h) => sum + (showsCloser(h, sign.id) ? h.p : 0), 0) }))
       .filter((k) => k.chance >= LEAST_CHANCE)
@@ -125,8 +129,8 @@ function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped:
   const looks: NextLook[] = [];
   for (const [at, sign] of SIGNS.entries()) {
     if (done.has(sign.id) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
-    const { gain, rise, wouldSettle } = outlook(p, rows, named, at, before);
-    if (gain >= SMALLEST_GAIN) looks.push({ sign, gain, rise, takes: LOOK_COSTS[sign.look].say, wouldSettle });
+    const { gain, rise, wouldSettle, idle } = outlook(p, rows, named, at, before);
+    if (gain >= SMALLEST_GAIN && !idle) looks.push({ sign, gain, rise, takes: LOOK_COSTS[sign.look].say, wouldSettle });
   }
   return looks;
 }
@@ -160,6 +164,8 @@ function entropy(p: Float64Array): number {
   return h;
 }
 
+/** Where neither answer changes the first name nor moves it by this much, the question is idle. */
+const AS_SURE = 0.04;
 /** An answer less likely than this is not held out as the one that would settle it. */
 const FAIR_CHANCE = 0.15;
 
@@ -169,6 +175,8 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
   let yesLogs = 0;
   let yesTop = 0;
   let yesNamed = 0;
+  let yesAt = 0;
+  let noAt = 0;
   let no = 0;
   let noLogs = 0;
   let noTop = 0;
@@ -181,8 +189,8 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
     no += jointNo;
     yesLogs += jointYes * Math.log2(jointYes);
     noLogs += jointNo * Math.log2(jointNo);
-    yesTop = Math.max(yesTop, jointYes);
-    noTop = Math.max(noTop, jointNo);
+    if (jointYes > yesTop) [yesTop, yesAt] = [jointYes, i];
+    if (jointNo > noTop) [noTop, noAt] = [jointNo, i];
     if (named[i]) {
       yesNamed = Math.max(yesNamed, jointYes);
       noNamed = Math.max(noNamed, jointNo);
@@ -191,6 +199,12 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
   // entropy after an answer, times its chance: chance * log(chance) - sum of joint * log(joint)
   const afterwards = yes * Math.log2(yes) - yesLogs + no * Math.log2(no) - noLogs;
   const settles = (chance: number, top: number) => chance > FAIR_CHANCE && top / chance >= SURE_ENOUGH;
+  const same = (at: number, top: number, chance: number) => at === 0 && Math.abs(top / chance - (p[0] ?? 0)) < AS_SURE;
   // the likeliest comes first
-  return { gain: before - afterwards, rise: yesTop + noTop - (p[0] ?? 0), wouldSettle: settles(yes, yesNamed) || settles(no, noNamed) };
+  return {
+    idle: same(yesAt, yesTop, yes) && same(noAt, noTop, no),
+    gain: before - afterwards,
+    rise: yesTop + noTop - (p[0] ?? 0),
+    wouldSettle: settles(yes, yesNamed) || settles(no, noNamed),
+  };
 }

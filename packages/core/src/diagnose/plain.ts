@@ -1,6 +1,6 @@
-import { findSign, SIGNS, TYPICALITY, type Typicality } from '../catalogue';
+import { findSign, SIGNS, typicalTogether, type Typicality } from '../catalogue';
 import { coveredBy, type Answer } from './answer';
-import { rowOf, SIGN_AT, WHEN_ASKED, type Entry, type Reporting } from './likelihood';
+import { isLike, rowOf, SIGN_AT, WHEN_ASKED, type Entry, type Reporting } from './likelihood';
 
 /**
  * A plain sign and those it stands for are no independent witnesses: who wilts, and wilts only in dry soil, wilts in dry soil.
@@ -37,9 +37,9 @@ export function closerGiven(entry: Entry, signId: string, { plain }: PlainSeen):
 export function plainGiven(entry: Entry, signId: string, { denied }: PlainSeen): Typicality | 'unlisted' {
   const how = entry.signs[signId] ?? 'unlisted';
   const covers = findSign(signId)?.covers ?? [];
-  const strongest = (ids: readonly string[]) => TYPICALITY.find((t) => t !== 'never' && ids.some((id) => entry.signs[id] === t)) ?? 'unlisted';
-  // a plain sign that is listed as more than its closer ones stands by itself
-  return how !== strongest(covers) ? how : strongest(covers.filter((id) => !denied.has(id)));
+  const among = (ids: readonly string[]) => typicalTogether(ids.flatMap((id) => entry.signs[id] ?? [])) ?? 'unlisted';
+  // a plain sign of which its entry says something itself stands by itself
+  return how !== among(covers) ? how : among(covers.filter((id) => !denied.has(id)));
 }
 
 const CLOSER = SIGNS.filter((s) => coveredBy(s.id).length > 0);
@@ -59,5 +59,8 @@ export function rowGiven(entry: Entry, given: PlainSeen): Float64Array {
 /** The chance of one answer, the others heeded. @param how asked for, or come upon */
 export function chanceGiven(entry: Entry, answer: Answer, how: Reporting, given: PlainSeen): number {
   if (given.plain.has(answer.signId)) return how[plainGiven(entry, answer.signId, given)];
-  return (answer.asked || !answer.seen ? closerGiven(entry, answer.signId, given) : undefined) ?? how[entry.signs[answer.signId] ?? 'unlisted'];
+  return (
+    (answer.asked || !answer.seen ? closerGiven(entry, answer.signId, given) : undefined) ??
+    how[entry.signs[answer.signId] ?? (isLike(entry, answer.signId) ? 'alike' : 'unlisted')]
+  );
 }

@@ -2,15 +2,24 @@ import { inSentence } from '../measure';
 import { findSign, findTrouble, type Sign, type Trouble } from '../catalogue';
 import { heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
-import { explains, strangeTo, tells } from './explains';
+import { explains, strangeTo } from './explains';
 import { hypotheses } from './hypotheses';
 import { ENTRIES, type Entry } from './likelihood';
 import { rankSuspects, type Suspect } from './rank';
+import { tellsHere } from './telling';
 
 /** Below this the name is not settled. Lower bounds were worse calibrated on the simulated cases. */
-export const SURE_ENOUGH = 0.983;
-/** Either of two that are treated as one: to be mistaken in which is no harm. */
-const EITHER_SURE = 0.98;
+export const SURE_ENOUGH = 0.95;
+/** Where something was seen that is none of its doing. */
+const SURE_BESIDE = 0.983;
+/** Any of several that are treated as one: to be mistaken in which is no harm. */
+const EITHER_SURE = 0.93;
+/** One sign that nothing else on this plant shows, seen plainly: enough is enough. */
+const TOLD_SURE = 0.85;
+/** The same of a friend, or of what is no trouble: it is left where it is. */
+const TOLD_LEFT = 0.6;
+/** Less likely than this no name is worth the fright. */
+export const WORTH_NAMING = 0.05;
 const LIKELIER_THAN_NOT = 0.5;
 const NEARLY_SURE = 0.9;
 /** Two at once are named when that is likelier than every other account of it together, and each has signs of its own. */
@@ -94,19 +103,26 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const report = duties([leader]);
   const entry = ENTRY.get(leader.id);
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
-  if (entry && askedAbout && enough(entry, known)) {
+  if (entry && askedAbout && enough(context, entry, known)) {
     const besides = seen.filter((id) => strangeTo(entry, id)).flatMap((id) => findSign(id) ?? []);
     const friendly = leader.kind === 'helper' && besides.length === 0 && known.length > 1;
     const bound = friendly && !suspects.some((x) => x.kind === 'trouble' && x.probability >= NO_TROUBLE) ? FRIEND_SURE : SURE_ENOUGH;
-    if (leader.probability >= bound) return { state: 'settled', leader, besides, alike: null, report };
-    const twin = next && leader.probability + next.probability >= Math.min(bound, EITHER_SURE) && sameToTreat(leader, next) ? next : null;
-    if (twin) return { state: 'settled', leader, besides, alike: twin, report };
+    // one part that is none of its doing: then it must be surer
+    const whole = besides.length === 0;
+    const plainly = known.filter((x) => x.seen && (!x.asked || x.chosen)).map((x) => x.signId);
+    const told = whole && !leader.notifiable && plainly.some((id) => tellsHere(context, entry, id));
+    const sure = told ? Math.min(isLeft(leader) ? TOLD_LEFT : TOLD_SURE, bound) : whole ? bound : Math.max(bound, SURE_BESIDE);
+    if (leader.probability >= sure) return { state: 'settled', leader, besides, alike: null, report };
+    const alike = suspects.filter((s) => s !== leader && sameToTreat(leader, s));
+    const either = alike.reduce((sum, s) => sum + s.probability, leader.probability);
+    if (alike[0] && leader.probability >= LIKELIER_THAN_NOT && either >= (whole ? Math.min(bound, EITHER_SURE) : SURE_BESIDE))
+      return { state: 'settled', leader, besides, alike: alike[0], report };
   }
   if (leader.kind === 'other') {
     return { state: 'not-settled', leader, report, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
   }
   const strange = next?.kind === 'other' && next.probability > leader.probability;
-  const rival = suspects.find((s) => s !== leader && s.kind !== 'other');
+  const rival = suspects.find((s) => s !== leader && s.kind !== 'other' && s.probability >= WORTH_NAMING);
   const why = inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(leader, rival, strange);
   return { state: 'not-settled', leader, report, why };
 }
@@ -121,10 +137,12 @@ function sayOpen(likeliest: Suspect, rival: Suspect | undefined, strange: boolea
 }
 
 /** More than one sign that speaks for it, or one that speaks for nothing else, or one that stood while others were ruled out. */
-function enough(entry: Entry, known: readonly Answer[]): boolean {
+function enough(context: KeyContext, entry: Entry, known: readonly Answer[]): boolean {
   const mine = known.filter((a) => a.seen && explains(entry, a.signId));
   const friend = entry.kind === 'helper' || entry.kind === 'look-alike';
-  return mine.length >= FEWEST_SEEN || (mine.length === 1 && known.length >= (friend ? 2 : FEWEST_ANSWERS)) || mine.some((a) => tells(entry, a.signId));
+  return (
+    mine.length >= FEWEST_SEEN || (mine.length === 1 && known.length >= (friend ? 2 : FEWEST_ANSWERS)) || mine.some((a) => tellsHere(context, entry, a.signId))
+  );
 }
 
 /** What the grower said it is not, and must be reported if it is: a duty is not refused away, as likely as it would be. */
@@ -159,10 +177,12 @@ function shared(a: Trouble, b: Trouble): number {
   return both / (mine.length + theirs.length - both);
 }
 
+const isLeft = (s: Suspect) => s.kind === 'helper' || s.kind === 'look-alike';
+
 /** Whether it makes no odds which of two it is, with nothing to report. */
 const sameToTreat = (a: Suspect, b: Suspect) =>
-  // two friends are both left where they are
-  (a.kind === 'helper' && b.kind === 'helper') || (!a.notifiable && !b.notifiable && treatedAlike(a, b));
+  // friends and what is no trouble are left where they are
+  (isLeft(a) && isLeft(b)) || (!a.notifiable && !b.notifiable && treatedAlike(a, b));
 
 /** Whether two troubles are treated as one: one kind, one word on labels, nearly the same means. */
 export function treatedAlike(a: { readonly id: string }, b: { readonly id: string }): boolean {

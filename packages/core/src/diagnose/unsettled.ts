@@ -1,4 +1,4 @@
-import { findControl, findTrouble, type Control, type PartId, type Trouble, type TroubleKind } from '../catalogue';
+import { findControl, findTrouble, type Control, type PartId, type Trouble, type TroubleKind, type Use } from '../catalogue';
 import type { Suspect } from './rank';
 
 /** What can be done while it is not settled. */
@@ -7,6 +7,50 @@ export interface Meanwhile {
   readonly safe: readonly Control[];
   readonly sample: Sample;
 }
+
+/** What is done whichever of the likely ones it is. */
+export interface CommonAct {
+  readonly control: Control;
+  /** Those it is done for, likeliest first. */
+  readonly among: readonly Suspect[];
+}
+
+/** Less likely ones are not thought of. */
+const THOUGHT_OF = 0.05;
+/** So much of what it may be is covered by the act. */
+const COVERED = 0.8;
+/** It does at least so much against each. */
+const HELPS = 0.3;
+const HAND_RUNG = 2;
+
+/**
+ * Suspects that are treated alike end in their common act: one gentle means that the trade does first against each of them,
+ * or that helps against each; for friends and what is no trouble, to leave it.
+ * @returns null where the likely ones are not all known, one must be reported, or they have nothing in common
+ */
+export function commonAct(suspects: readonly Suspect[]): CommonAct | null {
+  const among = suspects.filter((s) => s.kind !== 'other' && s.probability >= THOUGHT_OF);
+  if (among.length === 0 || among.some((s) => s.notifiable) || among.reduce((sum, s) => sum + s.probability, 0) < COVERED) return null;
+  const troubles = among.flatMap((s) => findTrouble(s.id) ?? []);
+  if (troubles.length === 0) {
+    const leave = findControl('leave-it');
+    return leave ? { control: leave, among } : null;
+  }
+  if (troubles.length < among.length) return null;
+  const helps = (t: Trouble, id: string) => t.controls.some((u) => u.control === id && treats(u) && (u.first !== undefined || u.effect >= HELPS));
+  const [first] = troubles;
+  const shared = (first?.controls ?? [])
+    .map((c) => c.control)
+    .filter((id) => id !== 'leave-it' && id !== 'licensed-person' && troubles.every((t) => helps(t, id)))
+    .flatMap((id) => findControl(id) ?? [])
+    .filter((c) => c.rung <= HAND_RUNG);
+  const led = (c: Control) => troubles.filter((t) => t.controls.some((u) => u.control === c.id && u.first !== null)).length;
+  const [control] = shared.sort((a, b) => led(b) - led(a) || a.rung - b.rung);
+  return control ? { control, among } : null;
+}
+
+/** Done to what is there, not to keep away what is not. */
+const treats = (u: Use) => ['cures', 'holds'].includes(u.does ?? findControl(u.control)?.does ?? '');
 
 /** How to take a sample to somebody who can tell. */
 export interface Sample {

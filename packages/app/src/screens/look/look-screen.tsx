@@ -79,12 +79,13 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
 
   // reads the draft as it is then: one and the same for as long as the planting is, so that tiles need not be drawn again
   const answer = useCallback(
-    (signId: string, seen: boolean | undefined, asked = false) => {
+    (signId: string, seen: boolean | undefined, asked = false, chosen = false) => {
       const kept = { ...EMPTY_LOOK, ...useDrafts.getState().looks[planting.id] };
       const { [signId]: _old, ...rest } = kept.answers;
       setLook(planting.id, {
         answers: seen === undefined ? rest : { ...rest, [signId]: seen },
         asked: asked ? [...kept.asked, signId] : kept.asked.filter((a) => a !== signId),
+        chosen: chosen ? [...kept.chosen, signId] : kept.chosen.filter((a) => a !== signId),
       });
     },
     [planting.id, setLook],
@@ -94,8 +95,14 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
   };
   const host = findHost(planting.hostId);
   const answers = useMemo(
-    () => Object.entries(draft.answers).map(([signId, seen]) => ({ signId, seen, ...(draft.asked.includes(signId) ? { asked: true } : {}) })),
-    [draft.answers, draft.asked],
+    () =>
+      Object.entries(draft.answers).map(([signId, seen]) => ({
+        signId,
+        seen,
+        ...(draft.asked.includes(signId) ? { asked: true } : {}),
+        ...(draft.chosen.includes(signId) ? { chosen: true } : {}),
+      })),
+    [draft.answers, draft.asked, draft.chosen],
   );
   const naming = useNaming(planting, { answers, skipped: draft.skipped, part: draft.part, refused: draft.refused }, garden);
   const signs = useSigns(planting, garden);
@@ -208,6 +215,7 @@ function Looking({ planting, know }: { readonly planting: Planting; readonly kno
             onWhy={() => setSheet('suspects')}
             onUnsettled={() => setSheet('unsettled')}
             onAnswer={(id, seen) => answer(id, seen, true)}
+            onKind={(id) => answer(id, true, true, true)}
             onNone={(ids) => answerAll(ids, false)}
             onClear={(id) => answer(id, undefined)}
             onSkip={(id) => setLook(planting.id, { skipped: [...draft.skipped, id] })}
@@ -312,6 +320,8 @@ interface FootProps {
   readonly onWhy: () => void;
   readonly onUnsettled: () => void;
   readonly onAnswer: (signId: string, seen: boolean) => void;
+  /** One of several kinds of a plain sign. */
+  readonly onKind: (signId: string) => void;
   readonly onNone: (signIds: readonly string[]) => void;
   readonly onClear: (signId: string) => void;
   readonly onSkip: (signId: string) => void;
@@ -322,12 +332,13 @@ interface FootProps {
 const WORTH_TAKING = 0.2;
 
 /** What it is so far, and the one thing to do next. */
-function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onSkip, onKeep }: FootProps) {
+function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onKind, onNone, onClear, onSkip, onKeep }: FootProps) {
   const finding = naming?.finding;
   const next = naming?.next;
   const closer = naming?.closer;
   const leader = finding && finding.state !== 'no-signs' ? finding.leader : undefined;
   const cause = naming?.causes[0];
+  const common = naming?.common;
   // what can not be is put right before anything more is asked
   const odd = (naming?.odd.length ?? 0) > 0;
   const open = finding?.state === 'not-settled' || finding?.state === 'no-signs' || (finding?.state === 'settled' && finding.besides.length > 0);
@@ -368,12 +379,7 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onS
           />
         ))}
       {open && closer && !odd && (
-        <CloserAsked
-          look={closer}
-          onKind={(id) => onAnswer(id, true)}
-          onNone={() => onNone(closer.kinds.map((s) => s.id))}
-          onSkip={() => onSkip(closer.plain.id)}
-        />
+        <CloserAsked look={closer} onKind={onKind} onNone={() => onNone(closer.kinds.map((s) => s.id))} onSkip={() => onSkip(closer.plain.id)} />
       )}
       {open && next && !odd && !closer ? (
         <View className="gap-2">
@@ -398,6 +404,14 @@ function Foot({ naming, busy, onWhy, onUnsettled, onAnswer, onNone, onClear, onS
         </View>
       ) : null}
       {finding?.state === 'not-settled' && !next && !closer && !odd && <T kind="small">More questions would not tell today. “What now” says what would.</T>}
+      {finding?.state === 'not-settled' && common && leader && !odd && (
+        <View className="gap-1">
+          <T kind="small">{`Whichever of these it is: ${inSentence(common.control.name)}.`}</T>
+          {!next && !closer && (
+            <Button title={leader.kind === 'trouble' ? `${common.control.act}: decide` : 'Leave it: no trouble'} busy={busy} onPress={() => onKeep(leader)} />
+          )}
+        </View>
+      )}
       {finding?.state === 'not-settled' && leader && !odd && (
         <View className="flex-row flex-wrap justify-between gap-x-4">
           <Button kind="link" title="What now" onPress={onUnsettled} />

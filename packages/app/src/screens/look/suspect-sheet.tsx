@@ -25,7 +25,7 @@ interface Props {
 
 /** All suspects with what speaks for and against each. */
 export function SuspectSheet({ open, suspects, onClose, onRead, onCompare, onRefuse, onTake, refused, onTakeBack }: Props) {
-  const shown = suspects.filter((s, i) => i < 3 || s.probability >= 0.03).slice(0, 6);
+  const shown = suspects.slice(0, 6);
   const [a, b] = shown.filter((s) => s.kind !== 'other');
   return (
     <Sheet open={open} title="Suspects" onClose={onClose}>
