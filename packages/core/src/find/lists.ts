@@ -8,8 +8,10 @@ const once = (make: () => Findable[]): ((text: string) => string[]) => {
 
 const namesOf = new Map(HOST_NAMES.map((n) => [n.id, n.also]));
 
-/** Plants by their names, everyday and regional ones too: ids, best first. */
-export const findPlants = once(() => HOSTS.map((h) => ({ id: h.id, name: h.name, also: namesOf.get(h.id) ?? [] })));
+/** Plants by their names, everyday and regional ones too, and by the name of their entry: ids, best first. */
+export const findPlants = once(() =>
+  HOSTS.map((h) => ({ id: h.id, name: h.name, also: [...(h.stands ? [] : [h.id.replaceAll('-', ' ')]), ...(namesOf.get(h.id) ?? [])] })),
+);
 
 const telling = (t: Trouble | Friend, sign: Sign) => t.signs[sign.id] === 'always' || t.signs[sign.id] === 'often';
 const shownBy = (sign: Sign) => [...TROUBLES, ...FRIENDS].filter((t) => telling(t, sign)).flatMap((t) => [t.name, ...t.also]);

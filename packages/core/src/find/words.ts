@@ -104,7 +104,10 @@ const bare = (text: string) =>
     .replace(/[\u0300-\u036f'’]/g, '')
     .toLowerCase();
 
-const stemOf = (word: string): string => stemmer(ONE[SPELT[word] ?? word] ?? SPELT[word] ?? word);
+/** Words that would lose more than an ending: droppings do not drop. */
+const WHOLE = new Set(['droppings']);
+
+const stemOf = (word: string): string => (WHOLE.has(word) ? 'droppings' : stemmer(ONE[SPELT[word] ?? word] ?? SPELT[word] ?? word));
 
 /** A text as the words that are searched: in small letters, one spelling, without endings, without what says nothing. */
 export function termsOf(text: string): string[] {

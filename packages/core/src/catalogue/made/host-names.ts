@@ -34,7 +34,7 @@ export const HOST_NAMES: readonly HostNames[] = [
   {"id":"leek","also":[],"apart":null},
   {"id":"lemongrass","also":[],"apart":null},
   {"id":"lettuce","also":["salad","romaine","cos","salad leaves","lamb's lettuce"],"apart":null},
-  {"id":"melon","also":[],"apart":null},
+  {"id":"melon","also":["cantaloupe","musk melon","honeydew melon"],"apart":null},
   {"id":"mint","also":["lemon balm","peppermint","spearmint","pudina"],"apart":null},
   {"id":"moringa","also":["drumstick tree"],"apart":null},
   {"id":"okra","also":["lady's finger","bhindi","gumbo"],"apart":null},
