@@ -45,7 +45,8 @@ export function finder(list: readonly Findable[]): (text: string) => string[] {
   const index = new MiniSearch<Doc>({ fields: ['name', 'also', 'joined', 'words'], tokenize: termsOf, processTerm: (t) => t, searchOptions: { boost: BOOST } });
   index.addAll(list.map((d) => ({ id: d.id, name: d.name, also: d.also.join('. '), words: d.words ?? '', joined: joinedOf([d.name, ...d.also]).join(' ') })));
   const called = new Map<string, string[]>();
-  for (const d of list) for (const n of [...d.name.split(/, | and /), d.name, ...d.also]) called.set(key(n), [...(called.get(key(n)) ?? []), d.id]);
+  for (const d of list)
+    for (const n of [...d.name.split(/, | and /), d.name, ...d.also]) called.set(key(n), [...new Set([...(called.get(key(n)) ?? []), d.id])]);
   const firstWord = new Map(list.map((d) => [d.id, termsOf(d.name)[0] ?? '']));
 
   const look = (term: string, fuzzy: boolean): Map<string, number> => {

@@ -45,7 +45,8 @@ export function usualness(suspect: Trouble | Friend, around: Surroundings): numb
   return onHost * inSeason * favoured;
 }
 
-const PARTS_BY_SIGN = new Map(SIGNS.map((s) => [s.id, s.parts]));
+/** A plain sign shows where those show that it stands for. */
+const PARTS_BY_SIGN = new Map(SIGNS.filter((s) => s.covers.length === 0).map((s) => [s.id, s.parts]));
 /** The parts on which each entry shows anything. */
 const SHOWN_BY: ReadonlyMap<string, ReadonlySet<PartId>> = new Map(
   [...TROUBLES, ...FRIENDS].map((e) => [e.id, new Set(Object.entries(e.signs).flatMap(([id, how]) => (how === 'never' ? [] : (PARTS_BY_SIGN.get(id) ?? []))))]),
