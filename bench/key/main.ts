@@ -2,7 +2,8 @@ import { fork } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { figuresOf } from './figures';
-import type { Outcome, World } from './simulate';
+import type { Outcome } from './simulate';
+import type { World } from './world';
 import { askThrough, measureWritten, writtenCases } from './written';
 
 /** `npm run bench:key [-- --json] [-- --cases 20000] [-- --seed 41]`; some minutes. Not a seed the constants were set on. */

@@ -1,4 +1,5 @@
-import { randomFrom, simulateCase, type Outcome, type World } from './simulate';
+import { randomFrom, simulateCase, type Outcome } from './simulate';
+import type { World } from './world';
 
 /** A share of the drawn cases, in a process of its own: `part.ts cases seed world`. */
 const [cases = '0', seed = '1', world = 'drawn'] = process.argv.slice(2);

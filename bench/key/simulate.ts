@@ -1,4 +1,4 @@
-import { FRIENDS, HOSTS, SIGNS, TROUBLES, type Friend, type Host, type Trouble, type Typicality } from '../../packages/core/src/catalogue';
+import { HOSTS, SIGNS, type Host } from '../../packages/core/src/catalogue';
 import {
   closerLook,
   nextLook,
@@ -11,6 +11,7 @@ import {
   type Suspect,
 } from '../../packages/core/src/diagnose';
 import { usualness, type WeatherWord } from '../../packages/core/src/scout';
+import { ALL, closest, fromAfar, mistakenFor, showing, toldOnce, type Entry, type World } from './world';
 
 /** A name with the confidence it was stated with. */
 export interface Statement {
@@ -41,18 +42,10 @@ export interface Outcome {
   readonly finding: Finding;
 }
 
-/**
- * How often a plant shows a sign: the world of the simulation. These are not the key's own numbers,
- * and the noise of answers below comes on top.
- */
-const SHOWS: Readonly<Record<Typicality, number>> = { always: 0.97, often: 0.75, sometimes: 0.35, rarely: 0.06, never: 0 };
-const SHOWS_UNLISTED = 0.0005;
-const SHOWS_ELSE = 0.03;
 const WRONG = 0.1;
 const MISSING = 0.1;
 const SOMETHING_ELSE = 0.04;
 const NOTICED = 3;
-const SEEN_FROM_AFAR = 0.15;
 /** Of two troubles each is come upon by so many signs: who saw one of them only has no case of two. */
 const NOTICED_OF_EACH = 2;
 const MOST_ANSWERS = 8;
@@ -73,15 +66,6 @@ const GARDENS = [
   { latitude: -23.5, longitude: -46.6, country: 'BR' },
 ] as const;
 
-/** As the tables say, or shaken: the book and life differ. */
-export type World = 'drawn' | 'shaken';
-const LINKS_MISSING = 0.1;
-const LINKS_ADDED = 0.1;
-/** One plant in three has a yellow leaf or a hole that has nothing to do with it. */
-const STRAY = 1 / 3;
-const STRAY_EACH = 0.6;
-const STRAYS = ['old-leaves-yellow', 'ragged-holes'];
-
 /** Reproducible random numbers in 0..1 (mulberry32, public domain). */
 export function randomFrom(seed: number): () => number {
   let a = seed >>> 0;
@@ -93,8 +77,6 @@ export function randomFrom(seed: number): () => number {
   };
 }
 
-type Entry = Trouble | Friend;
-const ALL: readonly Entry[] = [...TROUBLES, ...FRIENDS];
 const REAL_HOSTS = HOSTS.filter((h) => !h.stands);
 
 /** The plant without an entry that somebody would take for one that has: its family's, else its group's, else any. */
@@ -107,33 +89,8 @@ function standInOf(host: Host): Host | undefined {
   );
 }
 
-const SHOWN_BY = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => (e.signs[s.id] ?? 'never') !== 'never')]));
 /** How many suspects show a sign: what most of them share says little. */
 const SHARED = new Map(SIGNS.map((s) => [s.id, ALL.filter((e) => ['always', 'often', 'sometimes'].includes(e.signs[s.id] ?? '')).length]));
-
-const COVERS = new Map(SIGNS.map((s) => [s.id, s.covers]));
-const PLAIN_OF = new Map(SIGNS.map((s) => [s.id, SIGNS.filter((g) => g.covers.includes(s.id)).map((g) => g.id)]));
-/** Nobody tells one thing twice: of a plain sign and the same seen more closely, the one that was met first. */
-const toldOnce = (ids: readonly string[]) => ids.filter((id, i) => !ids.slice(0, i).some((x) => COVERS.get(x)?.includes(id) || COVERS.get(id)?.includes(x)));
-
-const isBroad = (id: string) => (COVERS.get(id)?.length ?? 0) > 0;
-/** Who is mistaken takes it for one that looks like it; where nothing does, for anything. */
-function mistakenFor(id: string, seen: readonly { readonly id: string }[], pick: <T>(list: readonly T[]) => T): string {
-  const like = new Set((PLAIN_OF.get(id) ?? []).flatMap((plain) => COVERS.get(plain) ?? []));
-  const others = seen.filter((s) => like.has(s.id) && s.id !== id);
-  return pick(others.length > 0 ? others : seen).id;
-}
-
-/** Without the plain signs that something closer stands for. */
-const closest = (ids: readonly string[]) => {
-  const close = ids.filter((id) => !isBroad(id));
-  return toldOnce(close.length > 0 ? close : ids);
-};
-/** A grower tells what was seen as closely as it was seen; one in four only from afar: "a beetle", "spots". */
-function fromAfar(id: string, random: () => number): string {
-  const plain = PLAIN_OF.get(id) ?? [];
-  return plain.length > 0 && random() < SEEN_FROM_AFAR ? (plain[Math.floor(random() * plain.length)] ?? id) : id;
-}
 
 /**
  * One case: a few signs come upon, one in ten of them mistaken, then at most eight questions, one in ten answered
@@ -228,30 +185,6 @@ const statement = (finding: Finding, [leader]: readonly Suspect[]): Statement =>
   return { name: said?.id ?? '', confidence: said?.probability ?? 0 };
 };
 const visible = (host: Host) => SIGNS.filter((s) => s.parts.some((p) => host.parts.includes(p)));
-
-function showing(truth: Entry | null, seen: readonly { readonly id: string }[], random: () => number, world: World, leftOut: boolean): Set<string> {
-  for (let tries = 0; ; tries++) {
-    const drawn = seen.filter((s) => random() < showsIf(truth, s.id)).map((s) => s.id);
-    if (world === 'shaken') shake(drawn, seen, truth, leftOut, random);
-    // a plain sign is there where one of those it stands for is
-    const shown = new Set(drawn.filter((id) => !COVERS.get(id)?.some((c) => truth?.signs[c])).flatMap((id) => [id, ...(PLAIN_OF.get(id) ?? [])]));
-    if (shown.size > 0 || tries > 500) return shown;
-  }
-}
-
-/** Links that the tables do not know of, in this world or in the book: some missing, some more, stray damage, nothing special of what is not in the book. */
-function shake(drawn: string[], seen: readonly { readonly id: string }[], truth: Entry | null, leftOut: boolean, random: () => number): void {
-  const can = new Set(seen.map((s) => s.id));
-  for (const id of [...drawn]) if (random() < LINKS_MISSING || (leftOut && truth && SHOWN_BY.get(id)?.length === 1)) drawn.splice(drawn.indexOf(id), 1);
-  if (random() < LINKS_ADDED) drawn.push((seen[Math.floor(random() * seen.length)] as { readonly id: string }).id);
-  if (random() < STRAY) for (const id of STRAYS) if (can.has(id) && random() < STRAY_EACH) drawn.push(id);
-}
-
-function showsIf(truth: Entry | null, signId: string): number {
-  if (!truth) return SHOWS_ELSE;
-  const typicality = truth.signs[signId];
-  return typicality ? SHOWS[typicality] : SHOWS_UNLISTED;
-}
 
 /** What ails the plant: by how usual it is, each weight shaken so that the key's own priors are not quite right. */
 function drawTruth(context: KeyContext, random: () => number, may: (e: Entry) => boolean = () => true): Entry {
