@@ -35,6 +35,8 @@ export function faultsOf(advice: Advice, verdicts: readonly Verdict[], s: Situat
       v.control.rung > 0 &&
       v.control.rung < LICENSED &&
       !failed.includes(v.control.id) &&
+      // what holds in general only is never a step
+      !v.inherited &&
       actsOnWhatIsThere(v) &&
       !v.control.destroys &&
       v.effect >= WORTH_TRYING,
