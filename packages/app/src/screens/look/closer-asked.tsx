@@ -14,8 +14,8 @@ export function CloserAsked({ look, onKind, onNone, onSkip }: Props) {
   return (
     <View className="gap-2">
       <T>
-        {'Look closely: '}
-        <T kind="strong" className="text-[17px]">{`${look.plain.name}, and how?`}</T>
+        {'Look closely. '}
+        <T kind="strong" className="text-[17px]">{`${look.plain.name}: which is it?`}</T>
       </T>
       <View className="flex-row flex-wrap gap-2">
         {look.kinds.map((s) => (
