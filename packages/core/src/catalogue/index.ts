@@ -1,7 +1,7 @@
 import type { Friend, Sign, Trouble } from './schema';
 import { SIGNS } from './signs';
 import { HELPERS, LOOK_ALIKES, TROUBLES } from './suspects';
-export { together as typicalTogether } from './expand';
+export { together as typicalTogether } from './typical';
 
 export * from './light';
 export { cardOf } from './card';
