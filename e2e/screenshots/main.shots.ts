@@ -247,7 +247,10 @@ test.describe('a garden of its own, where nothing is made up', () => {
       await page.getByRole('button', { name }).first().click();
     };
     await find.fill('white fuzz');
-    await page.getByRole('button', { name: /^White fluff/ }).first().waitFor();
+    await page
+      .getByRole('button', { name: /^White fluff/ })
+      .first()
+      .waitFor();
     await shot(page, 'sign-search');
     const peppers = await plant(page, { name: 'Peppers', hostId: 'pepper' });
     await page.goto(`/look/${peppers}`);
