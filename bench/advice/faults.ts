@@ -43,8 +43,11 @@ export function faultsOf(advice: Advice, verdicts: readonly Verdict[], s: Situat
   );
   const past = failed.length === 0 && home.some((v) => v.reasons.some((r) => r.code === 'pest-stage'));
   if (verdict.control.rung === LICENSED && !s.trouble.notAtHome && (home.some((v) => v.status === 'usable') || past)) faults.push('licensedWhileHomeOrPast');
-  if (needed && steps.some((v) => v.control.destroys)) {
-    const lesser = verdicts.filter((v) => v.status === 'usable' && !v.control.destroys && v.control.rung > 0 && v.control.rung < LICENSED && v.effect > 0);
+  // what the trade does first against this trouble on this plant goes before what is gentler
+  if (needed && steps.some((v) => v.control.destroys && v.first === null)) {
+    const lesser = verdicts.filter(
+      (v) => v.status === 'usable' && !v.inherited && !v.control.destroys && v.control.rung > 0 && v.control.rung < LICENSED && v.effect > 0,
+    );
     const free = lesser.filter((v) => !failed.includes(v.control.id) && (actsOnWhatIsThere(v) || v.does === 'aids'));
     if (gentlestOf(free, needed.stop) !== null) faults.push('destructiveBeforeLesser');
   }

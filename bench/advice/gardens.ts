@@ -47,6 +47,15 @@ function weatherOf({ warm, cold }: Climate, month: number, from: number): Hourly
   }));
 }
 
+/** The sky of a climate's month, worked out once. */
+const skies = new Map<string, Situation['conditions']>();
+function skyOf(climate: Climate, season: number, now: Situation['now']): Situation['conditions'] {
+  const key = `${climate.name} ${season}`;
+  const known = skies.get(key) ?? conditionsOver(weatherOf(climate, season, Math.floor(now / 3_600_000) * 3_600_000), climate.place, now);
+  skies.set(key, known);
+  return known;
+}
+
 /** A garden of a climate on the evening of the middle of a month, with a trouble counted at twice what is bearable, 3 in 10 at least. */
 export function gardenIn(climate: Climate, month: number, trouble: Trouble, host: Host): { readonly s: Situation; readonly share: number } {
   const noon = instant(Date.UTC(2026, month - 1, 15, 12) - climate.place.longitude * 240_000);
@@ -82,7 +91,7 @@ export function gardenIn(climate: Climate, month: number, trouble: Trouble, host
         heightM: null,
         about: [],
       },
-      conditions: conditionsOver(weatherOf(climate, season, Math.floor(now / 3_600_000) * 3_600_000), climate.place, now),
+      conditions: skyOf(climate, season, now),
     },
   };
 }
