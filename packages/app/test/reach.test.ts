@@ -12,6 +12,7 @@ import {
   type Sprayer,
 } from '@sleetbrook/core/api';
 import { z } from 'zod';
+import corePackage from '../../core/package.json';
 import { send } from '../src/reach/wire';
 import { BEANS, houseOnTheWire, id, NOW, type Way } from './reach-house';
 
@@ -23,10 +24,15 @@ type Hands = typeof import('../src/reach/hands');
 let house: ReturnType<typeof houseOnTheWire>;
 let app: Client & Reach & Sender & Hands;
 
+/** What remembers nothing from one opening of the page to the next is read once: it takes seconds. */
+const PARTS = Object.keys(corePackage.exports).map((part) => `@sleetbrook/core${part.slice(1)}`);
+const held = new Map<string, unknown>([...PARTS, 'zod'].map((name) => [name, jest.requireActual(name)]));
+
 /** The page is opened (anew): only what is on the disk is still there. */
 function open(): void {
   app?.rest();
   jest.resetModules();
+  for (const [name, part] of held) jest.doMock(name, () => part);
   app = {
     ...jest.requireActual<Client>('../src/api/client'),
     ...jest.requireActual<Reach>('../src/reach/reach'),
