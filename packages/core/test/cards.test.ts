@@ -22,9 +22,10 @@ describe('every control with every kind of product in every place', () => {
   });
 
   test('a card has a caution or none, and words', () => {
-    for (const p of pages)
-      for (const s of p.steps)
-        expect([p.control, s.id, s.caution === null || s.caution.length > 10, s.title.length > 2]).toEqual([p.control, s.id, true, true]);
+    const bare = pages.flatMap((p) =>
+      p.steps.filter((s) => (s.caution !== null && s.caution.length <= 10) || s.title.length <= 2).map((s) => `${p.control} ${s.id}`),
+    );
+    expect(bare).toEqual([]);
   });
 
   test('no card speaks of another job', () => {

@@ -32,5 +32,11 @@ export function drawn<T>(all: readonly T[], short: number): readonly T[] {
   return Array.from({ length: short }, (_, i) => all[Math.floor(i * step + (SEED % Math.ceil(step))) % all.length] as T);
 }
 
+/**
+ * What a share that holds over all may fall to by chance in the part that is tried: three of its standard deviations lower.
+ * @param of how many are tried
+ */
+export const atLeast = (share: number, of: number): number => (LONG ? share : share - 3 * Math.sqrt((share * (1 - share)) / of));
+
 /** How many of `all` runs must have met something, in the part of them that is tried: half of its share, since few are left to chance. */
 export const met = (n: number, all: number): number => (LONG ? n : Math.floor((n * runs(all)) / all / 2) - 1);

@@ -8,6 +8,7 @@ import { beside, moveRound, seasonOf, withWhatIf, type Season, type SeasonFacts 
 import { addDays, dayOf, dayStart } from '../src/schedule';
 import type { Warning } from '../src/api';
 import { plantingOf } from './planting-of';
+import { numbered } from './runs';
 import { courseFacts, hoursFrom, LARKFOLD, seasonFacts } from './season-of';
 
 const ZONE = LARKFOLD.zone;
@@ -440,8 +441,10 @@ describe('figures of the programme', () => {
 
 // A garden walked through from May to November, a day at a time: what is due is done on its day, and nothing else.
 test('two hundred days of one garden: every round is done when it is due, and no label is ever broken', () => {
-  let now = Date.parse('2026-05-01T16:00:00.000Z');
-  const end = now + 200 * 86_400_000;
+  // in the short form so many of them running
+  const days = numbered(200, 80);
+  let now = Date.parse('2026-05-01T16:00:00.000Z') + ((days[0] ?? 1) - 1) * 86_400_000;
+  const end = now + days.length * 86_400_000;
   const beds = [
     { id: 'bt', planting: leeks, trouble: 'leek-moth', control: 'bt-spray' },
     { id: 'white', planting: cabbages, trouble: 'cabbage-white', control: 'bt-spray' },
@@ -476,5 +479,5 @@ test('two hundred days of one garden: every round is done when it is due, and no
     }
     expect(s.today).toBe(dayOf(instant(now), ZONE));
   }
-  expect(gone).toBeGreaterThan(8);
+  expect(gone).toBeGreaterThan(days.length / 25);
 }, 240_000);
