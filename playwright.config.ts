@@ -7,11 +7,13 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 15_000 },
   workers: 2,
+  // the tests of one file beside each other as well
+  fullyParallel: true,
   reporter: [['list']],
   outputDir: 'test-results',
   use: { launchOptions: CHROMIUM, actionTimeout: 20_000, timezoneId: 'Europe/London', locale: 'en-GB', serviceWorkers: 'block' },
   projects: [
-    { name: 'phone', testMatch: /\.phone\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
-    { name: 'wide', testMatch: /\.wide\.spec\.ts|\.both\.spec\.ts/, use: { viewport: { width: 1280, height: 800 } } },
+    { name: 'phone', testMatch: /\.phone\.spec\.ts/, use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+    { name: 'wide', testMatch: /\.wide\.spec\.ts/, use: { viewport: { width: 1280, height: 800 } } },
   ],
 });

@@ -37,9 +37,27 @@ export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void
 
 export { expect };
 
-/** Nothing serious for a person who uses the page another way. */
+/** The same for tests that only read: one server for all of a worker's. */
+export const reading = test.extend<object, { shared: TestServer }>({
+  shared: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, give) => {
+      const server = new TestServer(true);
+      await server.start();
+      await give(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ shared }, give) => give(shared),
+});
+
+/** Nothing serious for a person who uses the page another way. There are no frames, so that it runs in the page itself: a quarter of the time. */
 export async function accessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .analyze();
   expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes[0]?.html}`)).toEqual([]);
 }
 

@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
 
 const MAIN = join(__dirname, '../packages/server/dist/main.js');
@@ -21,6 +22,14 @@ export class TestServer {
     private readonly running = false,
     private readonly env: Readonly<Record<string, string>> = {},
   ) {}
+
+  /** Finds a port, and so its address, before anything is started: a journey starts it at an hour of its own. */
+  async reserve(): Promise<void> {
+    const free = createServer();
+    await new Promise<void>((listening) => free.listen(0, '127.0.0.1', listening));
+    this.base = `http://127.0.0.1:${(free.address() as AddressInfo).port}`;
+    await new Promise((closed) => free.close(closed));
+  }
 
   async start(now = '2026-05-24T18:10:00Z'): Promise<void> {
     const port = this.base ? new URL(this.base).port : '0';

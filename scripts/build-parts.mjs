@@ -1,4 +1,5 @@
 import { spawnSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fail, quiet, root, stale } from './lib.mjs';
 
@@ -7,6 +8,7 @@ export async function buildServer() {
   const step = stale('server', ['packages/server/src', 'packages/core/src', 'packages/server/package.json'], 'packages/server/dist/main.js');
   if (step.fresh) return;
   const { build, stop } = await import('esbuild');
+  rmSync(join(root, 'packages/server/dist'), { recursive: true, force: true });
   const workspaceIn = {
     name: 'workspace-in',
     setup(b) {
@@ -19,6 +21,8 @@ export async function buildServer() {
     entryPoints: { main: join(root, 'packages/server/src/main.ts'), worker: join(root, 'packages/server/src/threads/worker.ts') },
     outdir: join(root, 'packages/server/dist'),
     bundle: true,
+    // both share what both have, and what is seldom wanted is read when it is
+    splitting: true,
     platform: 'node',
     format: 'esm',
     target: 'node20',

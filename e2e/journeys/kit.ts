@@ -24,8 +24,9 @@ export const test = base.extend<{ running: boolean }>({
   demo: false,
   running: [false, { option: true }],
   server: async ({ running }, give) => {
+    // `settle` starts it at the hour of its story
     const server = new TestServer(false, running);
-    await server.start();
+    await server.reserve();
     await give(server);
     await server.stop();
   },

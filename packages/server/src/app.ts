@@ -22,7 +22,6 @@ import { doorRoutes } from './household/routes';
 import { HttpProblem, problemHandler } from './http/problem';
 import { remembering } from './http/remember';
 import { lookRoutes } from './looks/routes';
-import { openApiDocument } from './openapi';
 import { photoRoutes } from './photos/routes';
 import { placeRoutes } from './places/routes';
 import { plantingRoutes } from './plantings/routes';
@@ -135,7 +134,7 @@ function api(context: Context, { requestsPerMinute = 3000, household, secureUrl 
     (_req, res) =>
       void res.json({ status: 'ok', version: VERSION, now: context.clock.now().toISOString(), demo: context.demo, unreadable: spoiltIn(context.db).list() }),
   );
-  router.get('/openapi.json', (_req, res) => void res.json(openApiDocument));
+  router.get('/openapi.json', async (_req, res) => void res.json((await import('./openapi')).openApiDocument));
   router.use(doorRoutes({ household: household ?? null, secureUrl: secureUrl ?? (() => null), log: context.log }));
   for (const routes of [
     clockRoutes,

@@ -12,11 +12,9 @@ import { spoiltIn } from './db/readable';
 import { copiesIn, COPIES } from './db/safe-copy';
 import { seedLarkfold } from './demo/larkfold';
 import { announce } from './household/announce';
-import { certificateFor } from './household/certificate';
 import { hostsHere, openHousehold, secureSide, type SecureSide } from './household/start';
 import { Serving, type Opened } from './serving';
 import { fail, readSettings } from './settings';
-import { workHere } from './threads/jobs';
 import { workInLanes } from './threads/lanes';
 import { pollStation } from './weather/station';
 
@@ -83,7 +81,7 @@ const clockOf = (db: Db) => {
 
 // bundled it has a thread beside it; run from its sources everything is done in this one
 const worker = join(here, 'worker.js');
-const work = existsSync(worker) ? workInLanes(pathToFileURL(worker), log) : Object.assign(workHere, { end: () => undefined });
+const work = existsSync(worker) ? workInLanes(pathToFileURL(worker), log) : Object.assign((await import('./threads/jobs')).workHere, { end: () => undefined });
 
 function openGarden(): Opened {
   const db = openDatabase(folder, MIGRATIONS, (numbers, copy) => log.info({ migrations: numbers, copy }, 'database brought up to date'));
@@ -126,7 +124,7 @@ if (!existsSync(join(webDir, 'index.html'))) log.warn({ webDir }, 'the app is no
 
 const household = settings.forHousehold || settings.passcode !== undefined ? await openHousehold(folder, work, settings.passcode) : null;
 const hosts = hostsHere();
-const certificate = settings.forHousehold ? await certificateFor(folder, hosts.all) : null;
+const certificate = settings.forHousehold ? await (await import('./household/certificate')).certificateFor(folder, hosts.all) : null;
 let secure: SecureSide | null = null;
 let stopping = false;
 const serving = orFail(

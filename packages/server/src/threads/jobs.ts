@@ -3,10 +3,6 @@ import Database from 'better-sqlite3';
 import { readRates, readSheetFile } from '@sleetbrook/core/label-files';
 import type { SeasonView, ShedItem, Today } from '@sleetbrook/core/api';
 import { eventsOf, factsOf, seasonOf } from '@sleetbrook/core/season';
-import { shrink } from '../photos/shrink';
-import { boardPdf } from '../print/board';
-import { cardPdf } from '../print/card';
-import { labelPdf } from '../print/label';
 import { gardenIn } from '../garden-file/in';
 import { gardenOut } from '../garden-file/out';
 import { lookThrough } from '../db/readable';
@@ -17,6 +13,8 @@ import { invalid } from '../http/problem';
 import { usualIn } from '../weather/usual';
 import { packHours, type PackedHours } from '../weather/packed';
 import { parseWeatherCsv } from '../weather/csv';
+
+type Shrink = typeof import('../photos/shrink').shrink;
 
 /** What stands against a copy, as a refusal. */
 function orRefuse<T>(run: () => T): T {
@@ -29,13 +27,14 @@ function orRefuse<T>(run: () => T): T {
 
 /** What takes too long for the thread that answers everybody: pictures, files that come in, papers that go out. */
 export const jobs = {
-  picture: shrink,
+  // what draws and what shrinks is read when it is first wanted: a start is quicker without it
+  picture: async (bytes: Parameters<Shrink>[0]) => (await import('../photos/shrink')).shrink(bytes),
   weather: (text: string): PackedHours => packHours(parseWeatherCsv(text)),
   sheets: (text: string) => readSheetFile(text),
   rates: (text: string) => readRates(text),
-  label: ({ item, url }: { readonly item: ShedItem; readonly url: string }) => labelPdf(item, url),
-  card: (card: Card) => cardPdf(card),
-  board: (view: SeasonView) => boardPdf(view),
+  label: async ({ item, url }: { readonly item: ShedItem; readonly url: string }) => (await import('../print/label')).labelPdf(item, url),
+  card: async (card: Card) => (await import('../print/card')).cardPdf(card),
+  board: async (view: SeasonView) => (await import('../print/board')).boardPdf(view),
   /** All that waits for a hand, with the rounds as they are best laid out. */
   calendar: ({ view, today, places }: { readonly view: SeasonView; readonly today: Today; readonly places: Readonly<Record<string, string>> }) =>
     eventsOf(seasonOf(factsOf(view)), today, (id) => places[id] ?? ''),
