@@ -1,4 +1,4 @@
-import { accessible, expect, larkfold, nameTheAphid, test } from './fixtures';
+import { accessible, expect, larkfold, moveTo, nameTheAphid, test } from './fixtures';
 
 const BATCH = larkfold(631);
 
@@ -135,7 +135,11 @@ test('what to buy, against the shed; bought packs stand there after a restart', 
 
 test('Bordeaux from stocks: the year’s copper bars it, the cards lead through it, the stocks go down', async ({ page }) => {
   await page.goto('/bench/bordeaux');
+  await expect(page.getByText(/may not be used as pesticides where you are/)).toBeVisible();
+  await moveTo(page, 'IE');
+  await page.goto('/bench/bordeaux');
   await expect(page.getByText('59.9 g').first()).toBeVisible();
+  await expect(page.getByText(/may not be used as pesticides/)).toBeHidden();
   await page.getByRole('radio', { name: 'Another' }).click();
   await page.getByLabel('Pounds, pounds, US gallons').fill('10-2-100');
   await expect(page.getByText(/too little lime/)).toBeVisible();
@@ -251,6 +255,7 @@ test('a batch that is removed can be taken back', async ({ page }) => {
 });
 
 test('a preparation: what harms is refused, the amounts are in my spoons, the card is a PDF', async ({ page }) => {
+  await moveTo(page, 'IE');
   await page.goto('/bench/prepare/ash-dust');
   await page.getByRole('radio', { name: 'Bamboo ash' }).click();
   await expect(page.getByText(/Never: bamboo ash burns plants/)).toBeVisible();

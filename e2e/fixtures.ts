@@ -63,6 +63,13 @@ export async function accessible(page: Page): Promise<void> {
 
 export const larkfold = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 
+/** The garden in another country, where what is made at home may go on plants: in its own it may not. */
+export async function moveTo(page: Page, country: string): Promise<void> {
+  const garden = (await (await page.request.get('/api/v1/garden')).json()) as Record<string, unknown>;
+  const moved = await page.request.put('/api/v1/garden', { data: { ...garden, country, region: '', homeMade: 'allowed' } });
+  expect(moved.ok(), await moved.text()).toBe(true);
+}
+
 /** From the broad beans to an open case, tapping what a grower taps. */
 export async function nameTheAphid(page: Page): Promise<void> {
   await page.goto('/garden');

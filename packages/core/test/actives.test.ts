@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { findControl } from '../src/catalogue';
 import { copperOfPlan, type PastTreatment } from '../src/decide';
 import { sameProduct } from '../src/decide/same-product';
-import { activesOf, aidFor, allowedIn, copperShare, helperDays, moaOf, strictSheet, type LabelSheet } from '../src/label';
+import { activesOf, aidFor, allowedIn, copperShare, helperDays, moaOf, strangersOf, strictSheet, type LabelSheet } from '../src/label';
 import { looserThan } from '../src/label/files';
 import { findSheet, SHEETS } from '../src/label/sheets';
 import { millilitres, squareMetres, STARTER_KITS } from '../src/measure';
 import { planMix, stepsFor } from '../src/mix';
+import { copperLoad } from '../src/mix/bench';
 import { at, past, verdictOn, type Setup } from './situation';
 import { runs } from './runs';
 
@@ -43,7 +44,7 @@ describe('an active ingredient is known however a pack spells it', () => {
     ['Bacillus amyloliquefaciens', 'bacillus-fungicide'],
   ])('%s is %s', (name, id) => expect(activesOf({ actives: active(name) }).map((a) => a.id)).toEqual([id]));
 
-  test('what nobody here knows stays unknown', () => expect(activesOf({ actives: active('Garlic juice') })).toEqual([]));
+  test('what nobody here knows stays unknown', () => expect(activesOf({ actives: active('Moonwort juice') })).toEqual([]));
 
   test('every specimen’s groups, gaps, bees, fish and mode of action are those of its actives or sterner', () => {
     for (const s of SHEETS) {
@@ -169,6 +170,42 @@ describe('the policy goes by the sheet in the hand', () => {
   ])('%s', (_what, x, barred) => expect(policyOn(x)).toBe(barred));
 });
 
+describe('what nobody here knows', () => {
+  const strange = own('potassium-soap', { actives: active('Moonwort juice'), bees: 'none', fish: false });
+  test('is taken for the worst to bees, fish and pets', () => expect(strictSheet(strange)).toMatchObject({ bees: 'toxic', fish: true, keepOff: true }));
+  test('also beside one that is known', () => {
+    expect(strictSheet(own('potassium-soap', { actives: [...active('Soap'), ...active('Moonwort juice')] })).bees).toBe('toxic');
+    expect(strictSheet(sheet('potassium-soap')).bees).not.toBe('toxic');
+  });
+  test.each(['Tebufenozide', 'Diflubenzuron', 'Etoxazole', 'Pymetrozine', 'Fludioxonil', 'Folpet', 'Steinernema feltiae', 'Lecithin', 'Hydrogen peroxide'])(
+    '%s is known',
+    (name) => expect(strangersOf({ actives: active(name) })).toEqual([]),
+  );
+});
+
+// source: 40 CFR 156.64, the signal word by toxicity; that a home pack may carry it and is warned of is common practice
+describe('a label that says DANGER', () => {
+  const spray: Setup = { host: 'rose', trouble: 'greenfly' };
+  const mine = own('potassium-soap', { id: 'mine', signalWord: 'danger', lines: sheet('potassium-soap').lines });
+  test('on one’s own pack is warned of and open', () => {
+    const v = verdictOn('soap-spray', { ...spray, sheets: [mine] });
+    expect(v.reasons).toContainEqual(expect.objectContaining({ code: 'restricted', weight: 'note' }));
+    expect(v.status).not.toBe('never');
+  });
+  test('restricted stays closed', () => expect(verdictOn('soap-spray', { ...spray, sheets: [{ ...mine, restricted: true }] }).status).toBe('never'));
+});
+
+describe('what is not known to be sold for home gardens', () => {
+  const neem: Setup = { host: 'rose', trouble: 'greenfly', country: 'GB' };
+  const asked = (setup: Setup) => verdictOn('neem-spray', { ...neem, ...setup }).reasons.filter((r) => r.code === 'region');
+  test('is asked, and once answered for the pack no more', () => {
+    const s = sheet('neem-oil');
+    expect(asked({})).toMatchObject([{ weight: 'note' }]);
+    expect(asked({ allowedHere: [`${s.id} ${s.version}`] })).toEqual([]);
+    expect(asked({ allowedHere: [`${s.id} ${s.version + 1}`] })).toHaveLength(1);
+  });
+});
+
 describe('where it is allowed', () => {
   test.each<[string, string | null, 'barred' | 'ask' | null]>([
     ['carbaryl-dust', 'DE', 'barred'],
@@ -228,12 +265,28 @@ describe('copper, by what is measured out', () => {
   const had = (iso: string, grams: number): PastTreatment => ({ ...past('copper-hydroxide', iso), amount: grams, areaM2: 10 });
   // 50 % copper on 10 m²: 20 g of powder is 1 g of copper a m²
   const plan = (product: number, records: PastTreatment[] = []) =>
-    copperOfPlan({ sheet: sheet('copper-hydroxide'), product, groundM2: 10 }, records, NOW, 'Europe/London');
+    copperOfPlan({ sheet: sheet('copper-hydroxide'), product, groundM2: 10 }, records, NOW, { zone: 'Europe/London' });
   test('within a year’s share nothing is said, above it a word, above the most it is refused', () => {
     expect(plan(8)).toBeNull();
     expect(plan(8.1)).toMatchObject({ over: false });
     expect(plan(25)).toMatchObject({ over: false });
     expect(plan(25.1)).toMatchObject({ over: true, sentence: expect.stringMatching(/this adds 1\.25 g|this adds 1\.26 g/) });
+  });
+  // source: Regulation (EU) 2018/1981 is the European Union's; elsewhere the label's yearly most holds, and the burden is told
+  test.each(['DE', 'IE', 'GB'])('%s counts it by the ledger', (country) =>
+    expect(copperOfPlan({ sheet: sheet('copper-hydroxide'), product: 25.1, groundM2: 10 }, [], NOW, { zone: 'UTC', country })).toMatchObject({ over: true }),
+  );
+  test.each(['US', 'CA', 'AU', 'NZ', 'IN'])('%s goes by the label: the second of two dormant sprays is open, and told', (country) => {
+    const second = copperOfPlan({ sheet: sheet('copper-hydroxide'), product: 20, groundM2: 10 }, [had('2025-11-20T12:00:00Z', 20)], NOW, {
+      zone: 'UTC',
+      country,
+    });
+    expect(second).toMatchObject({ over: false, opensAt: null, sentence: expect.stringMatching(/2 g of copper a m² in twelve months.*stays in the soil/) });
+    expect(copperOfPlan({ sheet: sheet('copper-hydroxide'), product: 7, groundM2: 10 }, [], NOW, { zone: 'UTC', country })).toBeNull();
+  });
+  test('on the bench as well', () => {
+    expect(copperLoad(14, squareMetres(10), 0, 'us', 'US')).toMatchObject({ over: false, sentence: expect.stringMatching(/stays in the soil/) });
+    expect(copperLoad(14, squareMetres(10), 0, 'us', 'FR').over).toBe(true);
   });
   test('the way out is how much less, or when', () => {
     const word = plan(20, [had('2025-11-20T12:00:00Z', 20)]);

@@ -1,4 +1,5 @@
 import type { Milestone, Planting, Treatment } from '../src/api';
+import { findTrouble } from '../src/catalogue';
 import { activesOf } from '../src/label';
 import { SHEETS } from '../src/label/sheets';
 import { instant } from '../src/measure';
@@ -6,7 +7,7 @@ import { guardedBy } from '../src/warn/guarded';
 import { reachBack } from '../src/warn/reach-back';
 import { daysUntil, reached, sumOver } from '../src/warn/sum';
 import { daysOf } from '../src/warn/days';
-import { warningsOf, type WarningFacts } from '../src/warn';
+import { FLIGHTS, warningsOf, type WarningFacts } from '../src/warn';
 import type { HourlyWeather } from '../src/weather';
 import { plantingOf } from './planting-of';
 
@@ -212,6 +213,40 @@ test('three tens for grapes: the rain of two days, said before and after, and bl
   expect(told('grape-downy-tens', { plantings: vine, hours: weather('2026-06-15', 0, () => ({})) })).toEqual({ seen: [], blind: [] });
   const missed = weather('2026-06-15', 0, (d) => (d === 2 ? { unread: ['rain'] } : {}));
   expect(told('grape-downy-tens', { plantings: vine, hours: missed }).blind).toHaveLength(1);
+});
+
+// source: each model's own figures; at a steady warmth the day is the sum over what a day brings
+describe('each flight comes on the day that its sum is reached', () => {
+  const STEADY_C = 15;
+  test.each(FLIGHTS.map((f) => [f.id, f] as const))('%s', (_id, f) => {
+    const daily = STEADY_C - f.thresholds.lower;
+    const days = Math.ceil(f.target / daily);
+    const startOf = (day: number) => new Date(NOW - (day + 1) * DAY).toISOString().slice(0, 10);
+    // begun so long ago that it comes in five days: before that nothing is warm enough to count
+    const began = startOf(days - 5);
+    const hours = weather('2026-01-01', 8, (d) => ({
+      temperatureC: new Date(Date.parse('2026-01-01') + d * DAY).toISOString().slice(0, 10) > began ? STEADY_C : f.thresholds.lower - 1,
+    }));
+    const milestones = f.from === 'year' ? [] : [seen(f.from, began)];
+    const [host] = f.hosts;
+    const found = told(f.id, { plantings: [planting(host ?? '', { stage: f.stages.at(-1) ?? 'growing' })], hours, milestones });
+    expect(found.blind).toEqual([]);
+    expect(found.seen).toHaveLength(1);
+    const off = (Date.parse(found.seen[0]?.at ?? '') - NOW) / DAY;
+    expect(off).toBeGreaterThan(3);
+    expect(off).toBeLessThan(7);
+  });
+  test('one start a flight: a stage of life that warmth brings counts from where the warning does', () => {
+    for (const f of FLIGHTS.filter((x) => x.from === 'year'))
+      for (const stage of findTrouble(f.trouble)?.life ?? [])
+        if (stage.warmth) expect([f.trouble, stage.warmth.from]).toEqual([f.trouble, 'the beginning of the year']);
+  });
+  test('what is so in some parts only is not foretold elsewhere', () => {
+    const kent = { latitude: 51.2, longitude: 0.5, zone: 'Europe/London', country: 'GB' };
+    const apples = { place: kent, plantings: [planting('apple')], hours: weather('2026-01-01', 0, () => ({ temperatureC: 14 })) };
+    expect(told('san-jose-crawlers', apples)).toEqual({ seen: [], blind: [] });
+    expect(told('apple-maggot-first', apples)).toEqual({ seen: [], blind: [] });
+  });
 });
 
 describe('flights from the beginning of the year', () => {

@@ -270,8 +270,8 @@ describe('wet leaves', () => {
   test('in a line between, and nothing beyond', () => {
     expect([blackRotWetHours(11.5), blackRotWetHours(9.9), blackRotWetHours(32.1)]).toEqual([18, null, null]);
   });
-  test('black spot of roses from 18 to 24 °C, leaf curl below 19 °C', () => {
-    expect([17.9, 18, 24, 24.1].map(blackSpotWetHours)).toEqual([null, 7, 7, null]);
+  test('black spot of roses, longest where it is cool, leaf curl below 19 °C', () => {
+    expect([12.9, 13, 15, 18, 24, 25.5, 27, 27.1].map(blackSpotWetHours)).toEqual([null, 18, 12, 7, 7, 9.5, 12, null]);
     expect([5, 18.9, 19].map(leafCurlWetHours)).toEqual([12.5, 12.5, null]);
   });
   test('three tens', () => {

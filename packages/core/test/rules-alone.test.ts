@@ -36,6 +36,8 @@ const beetle: Setup = { host: 'potato', trouble: 'colorado-beetle', country: 'GB
 const rhododendron: Setup = { host: 'rhododendron', trouble: 'vine-weevil', now: '2026-09-10T12:00:00Z' };
 const shrubRose: Setup = { host: 'rose', trouble: 'greenfly' };
 
+const strange = { id: 'own-strange', specimen: false, actives: [{ name: 'Moonwort juice', percent: 5, moa: 'none assigned' }] };
+
 const CASES: Case[] = [
   [
     'keptOut',
@@ -52,7 +54,15 @@ const CASES: Case[] = [
     { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'indoors' } },
     'site',
     'never',
+    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'glasshouse', about: ['stands-apart'] } },
+  ],
+  [
+    'site',
+    'sulfur-vaporiser',
     { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'glasshouse' } },
+    'site',
+    'not-now',
+    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'glasshouse', about: ['stands-apart'] } },
   ],
   [
     'site',
@@ -60,7 +70,7 @@ const CASES: Case[] = [
     { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'tunnel' } },
     'site',
     'not-now',
-    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'glasshouse' } },
+    { host: 'tomato', trouble: 'powdery-mildew', planting: { site: 'glasshouse', about: ['stands-apart'] } },
   ],
   [
     'site',
@@ -253,6 +263,25 @@ const CASES: Case[] = [
   ['densePlanting', 'hose-jet', { planting: { dense: true } }, 'dense', 'never', {}],
   ['plantGroup', 'row-cover', { host: 'dahlia', trouble: 'capsid' }, 'plant-group', 'never', cabbage],
   ['plantHarmed', 'neem-spray', about('thirsty'), 'harms-thirsty', 'not-now', about('tender-growth')],
+  ['plantHarmed', 'sulfur-spray', { host: 'gooseberry', trouble: 'powdery-mildew' }, 'harms-kinds', 'not-now', { host: 'grape', trouble: 'powdery-mildew' }],
+  ['plantHarmed', 'sulfur-spray', { host: 'apricot', trouble: 'powdery-mildew' }, 'harms-plant', 'never', { host: 'peach', trouble: 'powdery-mildew' }],
+  [
+    'copperInLeaf',
+    'copper-spray',
+    { host: 'cherry', trouble: 'cherry-leaf-spot', planting: { stage: 'fruiting' } },
+    'copper-in-leaf',
+    'not-now',
+    { host: 'cherry', trouble: 'cherry-leaf-spot', planting: { stage: 'dormant' } },
+  ],
+  [
+    'stingingHairs',
+    'hand-pick',
+    { host: 'hawthorn', trouble: 'tent-caterpillar', country: 'GB', seenSigns: ['tents'] },
+    'stinging-hairs',
+    'note',
+    { host: 'hawthorn', trouble: 'tent-caterpillar', country: 'GB', seenSigns: ['only-veins'] },
+  ],
+  ['unknownActive', 'soap-spray', { sheets: [{ ...soap, ...strange }] }, 'unknown-active', 'note', {}],
   ['pond', 'soap-spray', about('pond-near'), 'pond', 'never', { planting: { site: 'indoors', about: ['pond-near'] } }],
   ['butterflies', 'bt-spray', { ...cabbage, ...about('for-butterflies') }, 'butterflies', 'never', cabbage],
   ['beesInBloom', 'organophosphate-spray', { planting: { stage: 'flowering' } }, 'bloom', 'not-now', { planting: { stage: 'fruiting' } }],

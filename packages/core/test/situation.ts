@@ -42,6 +42,7 @@ export interface Setup {
   knownHours?: number;
   reported?: boolean;
   preventing?: boolean;
+  allowedHere?: Situation['allowedHere'];
 }
 
 export function situation(setup: Setup = {}): Situation {
@@ -67,6 +68,7 @@ export function situation(setup: Setup = {}): Situation {
     country: setup.country ?? null,
     ...(setup.keptOut ? { keptOut: setup.keptOut } : {}),
     ...(setup.reported ? { reported: true } : {}),
+    ...(setup.allowedHere ? { allowedHere: setup.allowedHere } : {}),
     ...(setup.preventing ? { preventing: true } : {}),
     planting: {
       stage: 'fruiting',

@@ -156,6 +156,7 @@ export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>,
   apart: e.apart ?? {},
   follows: e.follows ?? [],
   hidesInCurl: e.hidesInCurl ?? false,
+  stings: e.stings ?? false,
   report: reportOf(e.report),
   species: (e.species ?? []).map((s): Species => ({
     name: s.name,

@@ -318,6 +318,8 @@ export interface Trouble extends Suspect {
   readonly follows: readonly string[];
   /** Curled leaves hide it, so contact sprays miss. */
   readonly hidesInCurl: boolean;
+  /** Its hairs or spines hurt whoever comes near: hands off until it is ruled out. */
+  readonly stings: boolean;
   /** Somewhere it must be reported before anything is done about it; null where no such duty is known. */
   readonly report: Report | null;
   /** Kinds that go by this name, where life, plants or the duty to report differ. */

@@ -12,6 +12,7 @@ export const ABOUT = [
   'soil-warm',
   'watered-above-morning',
   'watered-above-evening',
+  'stands-apart',
   'no-flower-open',
 ] as const;
 export type About = (typeof ABOUT)[number];

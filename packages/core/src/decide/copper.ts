@@ -1,4 +1,4 @@
-import { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2, copperShare, productPerM2 } from '../label';
+import { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2, copperLaw, copperShare, productPerM2 } from '../label';
 import { instant, sayDay, trim, type Instant, type Provenance, type WorkingInput } from '../measure';
 import type { PastTreatment } from './types';
 
@@ -45,10 +45,12 @@ function opensAt(list: readonly { readonly at: Instant; readonly grams: number }
 /**
  * Copper stays in the soil: a ledger of the ground over seven years, the most within twelve months, and a word when a
  * year takes more than its share. Over all copper products on this planting.
+ * Where no law counts it but the label's, it is only told.
  * @param next metallic copper that is to go on, g a m² @param what that is, "One more at the lowest rate"
+ * @param country whose law holds; the strictest while none is named
  * @returns null where there is nothing to say
  */
-export function copperWord(next: number, what: string, records: readonly PastTreatment[], at: Instant): CopperWord | null {
+export function copperWord(next: number, what: string, records: readonly PastTreatment[], at: Instant, country?: string | null): CopperWord | null {
   if (!(next > 0)) return null;
   const seven = within(records, at, COPPER_LEDGER_YEARS);
   const year = within(records, at, 1);
@@ -61,6 +63,11 @@ export function copperWord(next: number, what: string, records: readonly PastTre
     { list: year, limit: COPPER_MOST_YEAR_G_M2, years: 1, words: 'in twelve months', source: MEM },
     { list: seven, limit: COPPER_LEDGER_G_M2, years: COPPER_LEDGER_YEARS, words: 'in seven years', source: SOURCE },
   ];
+  if (copperLaw(country) === 'label') {
+    if (sum(year) + next <= COPPER_YEAR_G_M2 + SAME) return null;
+    const sentence = `With this, ${trim(sum(year) + next, 2)} g of copper a m² in twelve months and ${trim(sum(seven) + next, 2)} g in seven years. It stays in the soil: never more than the label has, and none where it can be spared.`;
+    return { over: false, sentence, inputs, source: MEM, opensAt: null };
+  }
   const hit = limits.find((l) => sum(l.list) + next > l.limit + SAME);
   if (hit) {
     const sentence = `${trim(sum(hit.list), 2)} g of copper a m² ${hit.words}, and this adds ${trim(next, 2)} g: ${hit.limit} g is the most.`;
@@ -83,10 +90,15 @@ export interface CopperDeed {
  * The same for an amount that is measured out: what the lowest rate would bear, twice the water does not.
  * @returns null where it is within; over, with the way out
  */
-export function copperOfPlan(d: CopperDeed, records: readonly PastTreatment[], at: Instant, zone: string): CopperWord | null {
+export function copperOfPlan(
+  d: CopperDeed,
+  records: readonly PastTreatment[],
+  at: Instant,
+  { zone, country }: { readonly zone: string; readonly country?: string | null },
+): CopperWord | null {
   const share = copperShare(d.sheet);
   if (share === 0 || !(d.groundM2 > 0)) return null;
-  const word = copperWord((d.product * share) / d.groundM2, 'This mix', records, at);
+  const word = copperWord((d.product * share) / d.groundM2, 'This mix', records, at, country);
   if (!word?.over) return word;
   const room = Math.min(COPPER_MOST_YEAR_G_M2 - sum(within(records, at, 1)), COPPER_LEDGER_G_M2 - sum(within(records, at, COPPER_LEDGER_YEARS)));
   const less = room > 0 ? ` Make ${Math.floor((room / ((d.product * share) / d.groundM2)) * 100)} in 100 of it at most` : ' Take another means';

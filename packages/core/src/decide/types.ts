@@ -65,6 +65,8 @@ export interface Situation {
   readonly share?: number | null;
   /** The grower's own label sheets; one of these goes before the specimen it was made from. */
   readonly sheets: readonly LabelSheet[];
+  /** Sheets of which the grower said that the label in the hand is for home gardens there, each as `id version`. */
+  readonly allowedHere?: readonly string[];
 }
 
 /** A control with the sheet and the line that cover this crop and trouble, where it has one. */

@@ -101,6 +101,8 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
     return { state: 'two', leader: a, second: b, why, report: duties([a, b]) };
   }
   const report = duties([leader]);
+  const stinger = stingsBeside(leader, suspects, seen);
+  if (stinger) return { state: 'not-settled', leader, report, why: sayStings(leader, stinger) };
   const entry = ENTRY.get(leader.id);
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
   if (entry && askedAbout && enough(context, entry, known)) {
@@ -126,6 +128,17 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   const why = inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(leader, rival, strange);
   return { state: 'not-settled', leader, report, why };
 }
+
+/** What hurts whoever touches it, still likely enough, and known for something that was seen: it is ruled out before anything is named. */
+function stingsBeside(leader: Suspect, suspects: readonly Suspect[], seen: readonly string[]): Suspect | undefined {
+  if (findTrouble(leader.id)?.stings) return undefined;
+  return suspects.find((s) => {
+    const entry = findTrouble(s.id)?.stings && s.probability >= WORTH_A_WORD ? ENTRY.get(s.id) : undefined;
+    return entry !== undefined && seen.some((id) => explains(entry, id));
+  });
+}
+const sayStings = (leader: Suspect, stinger: Suspect) =>
+  `${leader.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${inSentence(leader.name)}. Hands off until ${inSentence(stinger.name)} is ruled out: its hairs hurt skin, eyes and lungs.`;
 
 const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => inSentence(e.name)).join(', and ')}.`;
 

@@ -63,6 +63,7 @@ export function recordOf(request: TreatmentRequest, facts: Facts): Treatment {
         // air that was only forecast or guessed dries nothing
         air: weather?.certainty === 'known' ? weather : null,
         zone: garden.zone,
+        country: garden.country || null,
         planting,
         made: request.made !== null,
         confirmed: facts.confirmed(sheet),

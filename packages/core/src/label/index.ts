@@ -1,3 +1,4 @@
+export { copperLaw } from './copper-law';
 export { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from './copper-ceiling';
 export { allowedIn, homeMadeLaw, type LawPlace } from './allowed';
 export { copperShare, productPerM2 } from './copper';
@@ -18,7 +19,7 @@ export { readWater, waterText } from './read-water';
 export { FORM_WORDS, RATE_FORMS, rateSchema, sayPer, sayRate, sayRateExact, startRate, systemOf, type Rate, type RateForm } from './rate';
 export { rateFrom, rateOf } from './rate-of';
 export { readRate, type RateOf, type ReadRate } from './read-rate';
-export { activesOf, moaOf, strictSheet } from './strict';
+export { activesOf, moaOf, strangersOf, strictSheet } from './strict';
 export { activeIn, rescale, sayStrength, type Product, type Rescaled, type Strength } from './strength';
 export { proposedWater, WATER_PROPOSALS } from './water';
 export { WHOM_TO_ASK } from './whom-to-ask';

@@ -34,6 +34,8 @@ export interface Deed {
   /** The air then; null when nobody knows. */
   readonly air: { readonly temperatureC: number; readonly humidityPct: number; readonly windMs: number } | null;
   readonly zone: string;
+  /** Whose law counts the copper; the strictest where none is named. */
+  readonly country?: string | null;
   readonly planting: { readonly site: Site; readonly stage: PlantingFacts['stage']; readonly edible: boolean };
   /** Made at home: no label covers its strength, and none was compared. */
   readonly made?: boolean;
@@ -161,7 +163,7 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   }
   earlier(d, line, say);
   const ground = typeof d.size === 'function' ? d.size('per-m2') : line?.rate.form === 'per-m2' || line?.rate.form === 'per-litre' ? d.size : null;
-  const copper = d.amount === null || ground === null ? null : copperWord((d.amount * copperShare(sheet)) / ground, 'This treatment', d.before, d.finishedAt);
+  const copper = d.amount === null || ground === null ? null : copperWord((d.amount * copperShare(sheet)) / ground, 'This treatment', d.before, d.finishedAt, d.country);
   say(copper?.over === true, copper?.sentence ?? '');
 }
 

@@ -8,7 +8,7 @@ import type { Found, Sighting, WarningModel } from './types';
 export { chancesOf, type Chance } from './chances';
 export { yearBegan } from './days';
 export { daySummaries } from './summary';
-export { FLIGHTS } from './models/flights';
+export { FLIGHTS } from './models/flight-table';
 export { WARNING_MODELS } from './models';
 export type { WarningFacts } from './outlook';
 export type { WarningModel } from './types';

@@ -84,6 +84,7 @@ export function outlookOf(facts: WarningFacts, planting: Planting, leaves: Leave
 /** Its troubles, but for those that are known not to live in these parts. */
 function livingHere(model: WarningModel, place: WarningFacts['place']): readonly string[] {
   const region = regionOf(place);
+  if (model.regions && (region === null || !model.regions.includes(region))) return [];
   return model.troubles.filter((id) => {
     const trouble = findTrouble(id);
     return trouble !== undefined && statusIn(trouble.range, region) !== 'absent';

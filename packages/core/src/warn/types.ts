@@ -1,4 +1,5 @@
 import type { MilestoneKind, Planting, Stage } from '../api';
+import type { RegionId } from '../catalogue';
 import type { Instant, Provenance, UnitSystem } from '../measure';
 import type { LocalDay } from '../schedule';
 import type { Certainty, HourlyWeather, Place } from '../weather';
@@ -47,6 +48,8 @@ export interface WarningModel {
   readonly name: string;
   readonly troubles: readonly string[];
   readonly hosts: readonly string[];
+  /** Where it is so; anywhere that the trouble lives, when left out. */
+  readonly regions?: readonly RegionId[];
   /** Stages in which the plant is open to it. */
   readonly stages: readonly Stage[];
   /** What it needs to be told, in a sentence. */

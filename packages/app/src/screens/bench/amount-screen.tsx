@@ -14,6 +14,7 @@ import { T } from '../../ui/text';
 import { MixFields } from '../mix/mix-fields';
 import { mixFor } from '../mix/mix-for';
 import { usePutOn } from '../records/use-put-on';
+import { SheetLaw, sheetLaw } from './law';
 import { ToolLoading, ToolPage } from './parts';
 import { usePlantOptions } from '../plant-options';
 
@@ -44,6 +45,7 @@ export function AmountScreen() {
   const [pest, setPest] = useState('');
   const trouble = pests.find((t) => t.id === pest) ?? pests[0];
   const line = sheet && host ? lineFor(sheet, host, trouble ?? NO_PEST) : null;
+  const law = garden && sheet ? sheetLaw(sheet, garden, planting ?? null) : null;
   const draft = mixes[KEY] ?? EMPTY_MIX;
   if (!garden || !sprayers || !confirmations || !sheet || !host) return <ToolLoading />;
   const unconfirmed = mustBeChecked(sheet) && !confirmations.some((c) => c.sheetId === sheet.id && c.version === sheet.version);
@@ -85,6 +87,7 @@ export function AmountScreen() {
       {pests.length > 1 && trouble && (
         <Pick label="Against" value={trouble.id} onChange={setPest} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
       )}
+      <SheetLaw law={law} />
       {!line?.ok ? (
         <Empty
           title="Not on this label"

@@ -55,6 +55,7 @@ import { Why } from '../../ui/why';
 import { PrintCard } from '../print/print-card';
 import { usePutOn } from '../records/use-put-on';
 import { StepCards } from '../steps/step-cards';
+import { homeMadeBarred, HomeMadeLaw } from './law';
 import { errorAt, InMyMeasures, ToolLoading, ToolPage } from './parts';
 
 const KEY = 'bordeaux';
@@ -109,7 +110,8 @@ export function BordeauxScreen() {
   const planting = plantings.find((p) => p.id === v.plantingId);
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
   const before = copperBefore(treatments?.treatments ?? [], now);
-  const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0, units) : null;
+  const load =
+    out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0, units, garden.country) : null;
   const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (
     <ToolPage
@@ -119,7 +121,7 @@ export function BordeauxScreen() {
         <ActionBar>
           <Button
             title="Make it, card by card"
-            disabled={!out.ok || load === null || load.over}
+            disabled={!out.ok || load === null || load.over || homeMadeBarred(garden)}
             onPress={() => {
               setMix(KEY, { step: 0, ticked: [], timers: {}, madeAt: null });
               router.navigate('/bench/bordeaux/mix');
@@ -128,6 +130,7 @@ export function BordeauxScreen() {
         </ActionBar>
       }
     >
+      <HomeMadeLaw garden={garden} instead="Take a copper product with a label from the shed." />
       <Choice
         label="Formula: copper sulfate, lime, water"
         value={v.formula}

@@ -1,6 +1,7 @@
+import type { Garden } from '@sleetbrook/core/api';
 import { HOSTS, TROUBLE_CARDS } from '@sleetbrook/core/cards';
 import { lineFor, quoteLine, type LabelLine } from '@sleetbrook/core/label';
-import { parseBounded, parseQuantity, type Dimension, type Outcome, type Quantity, type UnitSystem, inSentence } from '@sleetbrook/core/measure';
+import { parseBounded, parseQuantity, type Dimension, type Outcome, type Quantity, inSentence } from '@sleetbrook/core/measure';
 import { checkRecipe } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import { useGarden, useSheets } from '../../api/queries';
@@ -11,6 +12,7 @@ import { Pick } from '../../ui/pick';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { BordeauxRecipe, SoapRecipe } from './check-made';
+import { SheetLaw, sheetLaw } from './law';
 import { ToolLoading, ToolPage } from './parts';
 import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
@@ -46,7 +48,7 @@ export function CheckRecipe() {
   return (
     <ToolPage title="Check my recipe" sub="What you have, or were told, beside the label">
       <Choice label="It is" value={values.kind as (typeof KINDS)[number]['value']} onChange={(kind) => set({ kind })} options={KINDS} />
-      {values.kind === 'product' && <ProductRecipe values={values} set={set} units={garden.units} />}
+      {values.kind === 'product' && <ProductRecipe values={values} set={set} garden={garden} />}
       {values.kind === 'bordeaux' && <BordeauxRecipe units={garden.units} />}
       {values.kind === 'soap' && <SoapRecipe units={garden.units} />}
     </ToolPage>
@@ -56,10 +58,11 @@ export function CheckRecipe() {
 interface ProductProps {
   readonly values: Readonly<Record<'sheetId' | 'hostId' | 'pest' | 'product' | 'over', string>>;
   readonly set: (change: Partial<ProductProps['values']>) => void;
-  readonly units: UnitSystem;
+  readonly garden: Garden;
 }
 
-function ProductRecipe({ values, set, units }: ProductProps) {
+function ProductRecipe({ values, set, garden }: ProductProps) {
+  const { units } = garden;
   const plants = usePlantOptions();
   const sheets = useSheets().data;
   const sheet = sheets?.find((s) => s.id === values.sheetId) ?? sheets?.find((s) => s.id === 'potassium-soap');
@@ -75,6 +78,7 @@ function ProductRecipe({ values, set, units }: ProductProps) {
       {trouble && pests.length > 1 && (
         <Pick label="Against" value={trouble.id} onChange={(pest) => set({ pest })} options={pests.map((t) => ({ value: t.id, label: t.name }))} />
       )}
+      <SheetLaw law={sheetLaw(sheet, garden, { edible: host.edible, site: 'outdoors', hostId: host.id })} />
       {!line?.ok ? (
         <T kind="strong">{`${sheet.name} is not for ${inSentence(host.name)}: whatever the strength, do not use it there.`}</T>
       ) : (

@@ -32,6 +32,7 @@ import { Why } from '../../ui/why';
 import { PrintCard } from '../print/print-card';
 import { usePutOn } from '../records/use-put-on';
 import { StepCards } from '../steps/step-cards';
+import { homeMadeBarred, HomeMadeLaw } from './law';
 import { errorAt, InMyMeasures, Refused, ToolLoading, ToolPage } from './parts';
 
 const keyOf = (p: Preparation) => `prepare-${p.id}`;
@@ -106,7 +107,7 @@ export function PrepareScreen({ id }: { readonly id: string }) {
         <ActionBar>
           <Button
             title="Go through it, card by card"
-            disabled={!out?.ok}
+            disabled={!out?.ok || (p.homeMade && homeMadeBarred(garden))}
             onPress={() => {
               setMix(keyOf(p), { step: 0, ticked: [], timers: {}, madeAt: null });
               router.navigate(`/bench/prepare/${p.id}/mix`);
@@ -115,13 +116,7 @@ export function PrepareScreen({ id }: { readonly id: string }) {
         </ActionBar>
       }
     >
-      {p.homeMade && garden.homeMade !== 'allowed' && (
-        <T kind="strong" className="text-ochre">
-          {garden.homeMade === 'not-allowed'
-            ? 'You set that home-made preparations may not be used as pesticides where you are: then not this one on plants.'
-            : 'Check that home-made preparations may be used as pesticides where you are. In many countries they may not.'}
-        </T>
-      )}
+      {p.homeMade && <HomeMadeLaw garden={garden} instead="Then not this one on plants: take a labelled one." />}
       {p.inputs.map((i) => (
         <InputField key={i.id} input={i} units={units} text={values[i.id] ?? ''} onChange={(t) => set({ [i.id]: t })} error={errorAt(out, i.id)} />
       ))}

@@ -25,6 +25,7 @@ import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { gramsOf, OilFields, readOilText } from './oil-fields';
+import { HomeMadeLaw } from './law';
 import { errorAt, Refused, Weighed, ToolLoading, ToolPage } from './parts';
 
 export const SOAP_KEY = 'soap';
@@ -102,13 +103,7 @@ export function SoapScreen() {
         </ActionBar>
       }
     >
-      {garden.homeMade !== 'allowed' && (
-        <T kind="strong" className="text-ochre">
-          {garden.homeMade === 'not-allowed'
-            ? 'You set that home-made preparations may not be used as pesticides where you are. Soap may still be made for washing tools and bark; on plants against pests use a labelled one.'
-            : 'Check that home-made preparations may be used as pesticides where you are, and set it in Settings. In many countries they may not.'}
-        </T>
-      )}
+      <HomeMadeLaw garden={garden} instead="Soap may still be made for washing tools and bark; on plants against pests use a labelled one." />
       {batches.length > 0 && (
         <View>
           <Section>Batches</Section>

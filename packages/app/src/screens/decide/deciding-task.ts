@@ -1,4 +1,4 @@
-import type { Case, Garden, Look, Planting, RunningClock, Treatment } from '@sleetbrook/core/api';
+import type { Case, Confirmation, Garden, Look, Planting, RunningClock, Treatment } from '@sleetbrook/core/api';
 import type { PastTreatment } from '@sleetbrook/core/decide-light';
 import { instant, type Instant } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
@@ -21,6 +21,8 @@ interface Facts {
   readonly failed?: readonly string[];
   /** Clocks that keep people out of somewhere now. */
   readonly clocks?: readonly RunningClock[];
+  /** Labels that were held against a sheet, its law among them. */
+  readonly confirmations?: readonly Confirmation[];
 }
 
 /**
@@ -57,6 +59,7 @@ export const decidingTask = ({
   share = null,
   failed = [],
   clocks = [],
+  confirmations = [],
 }: Facts): DecidingTask => ({
   now,
   place: { latitude: garden.latitude, longitude: garden.longitude, zone: garden.zone },
@@ -84,6 +87,7 @@ export const decidingTask = ({
   stageSeen: found.stageSeen,
   preventing: found.purpose !== 'seen',
   sheets: sheets.filter((s) => !s.specimen),
+  allowedHere: confirmations.map((c) => `${c.sheetId} ${c.version}`),
   weather,
   records: pastOf(treatments),
   seenSigns,

@@ -3,7 +3,7 @@ import { failedIn } from '../cases/rounds';
 import type { Change, School } from '@sleetbrook/core/decide-light';
 import type { Instant } from '@sleetbrook/core/measure';
 import { useQuery } from '@tanstack/react-query';
-import { useCaseDetail, usePlantingTreatments, useSheets, useToday, useWeather } from '../../api/queries';
+import { useConfirmations, useCaseDetail, usePlantingTreatments, useSheets, useToday, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 import { decidingTask, signsNow } from './deciding-task';
@@ -37,6 +37,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
   const treatments = usePlantingTreatments(planting?.id).data?.treatments;
   const looks = useCaseDetail(found?.id ?? '').data?.looks;
   const sheets = useSheets().data;
+  const confirmations = useConfirmations().data;
   const clocks = useToday().data?.keepOut;
   const failed = found ? failedIn(found) : [];
   const count = looks ? lastCount(looks) : null;
@@ -58,6 +59,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       count,
       looks?.length,
       clocks?.map((c) => [c.plantingId, c.until]),
+      confirmations?.map((c) => [c.sheetId, c.version]),
     ],
     enabled:
       found !== undefined &&
@@ -85,6 +87,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           share: count ? count.affected / count.looked : null,
           failed,
           ...(clocks ? { clocks } : {}),
+          ...(confirmations ? { confirmations } : {}),
         }),
       );
     },

@@ -33,6 +33,7 @@ const ABOUT = [
   { value: 'in-pots', label: 'They stand in pots' },
   { value: 'soil-warm', label: 'I measured the soil: warm enough' },
   { value: 'none-of-those', label: 'None of the kinds that labels warn of' },
+  { value: 'stands-apart', label: 'Glasshouse apart from any dwelling' },
 ] as const;
 
 /** Adds a planting, or changes one. @param id null for a new one */

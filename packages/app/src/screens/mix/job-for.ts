@@ -79,7 +79,7 @@ function tooMuchCopper(plan: MixPlan, parts: readonly Part[], f: JobFacts): Outc
   const bySize = plan.line.rate.form === 'per-litre' || plan.line.rate.form === 'per-m2';
   for (const { planting, size } of parts) {
     const deed = { sheet: f.sheet, product: (plan.product * size) / whole, groundM2: bySize ? size : planting.areaM2 };
-    const word = copperOfPlan(deed, f.had(planting.id), at, f.garden.zone);
+    const word = copperOfPlan(deed, f.had(planting.id), at, f.garden);
     if (word?.over) return refused('copper-load', parts.length > 1 ? `${planting.name}: ${word.sentence}` : word.sentence, 'water');
   }
   return null;

@@ -106,7 +106,7 @@ interface SheetRowProps {
 
 /** A sheet in the list: whether it must be checked against the label in the hand first. */
 function SheetRow({ sheet: s, confirmed, onPress }: SheetRowProps) {
-  const barred = s.restricted || s.signalWord === 'danger';
+  const barred = s.restricted || (s.specimen && s.signalWord === 'danger');
   const needed = mustBeChecked(s) && !confirmed;
   return (
     <Row

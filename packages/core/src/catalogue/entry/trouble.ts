@@ -62,6 +62,7 @@ export const troubleEntry = z
     apart: z.record(ref('suspects'), sentence).optional().describe('What it is taken for, and what tells them apart.'),
     follows: refs('troubles').optional().describe('Troubles that bring it: their name comes before its own.'),
     hidesInCurl: z.boolean().optional(),
+    stings: z.boolean().optional().describe('Its hairs or spines hurt whoever comes near: hands off until it is ruled out.'),
     report: report.optional().describe('Countries where it must be reported before anything is done about it.'),
     species: z.array(species).optional().describe('Kinds that go by this name, where life, plants or the duty to report differ.'),
     late: refs('signs').min(1).optional().describe('Signs that show only when it is far on.'),

@@ -6,7 +6,7 @@ import type { Rule } from '../types';
 export const copperLoad: Rule = (s, c, at) => {
   if (!c.sheet || !c.line) return null;
   const next = (productPerM2(c.line, c.line.rate.min || c.line.rate.max) ?? 0) * copperShare(c.sheet);
-  const word = copperWord(next, 'One more at the lowest rate', s.records, at);
+  const word = copperWord(next, 'One more at the lowest rate', s.records, at, s.country);
   if (!word) return null;
   const { sentence, inputs, source } = word;
   if (!word.over) return { code: 'copper-year', weight: 'note', sentence, inputs, source };

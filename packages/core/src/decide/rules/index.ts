@@ -4,6 +4,7 @@ import { beesOnWeeds } from './bees-on-weeds';
 import { butterflies } from './butterflies';
 import { childrenAndPets } from './children-and-pets';
 import { copperLoad } from './copper-load';
+import { copperInLeaf } from './copper-in-leaf';
 import { coverAtFlowering } from './cover-at-flowering';
 import { coverHeat } from './cover-heat';
 import { coverTips } from './cover-tips';
@@ -45,11 +46,13 @@ import { seasonMaximum } from './season-maximum';
 import { site } from './site';
 import { soilCold } from './soil-cold';
 import { soakedSoil } from './soaked-soil';
+import { stingingHairs } from './stinging-hairs';
 import { summerPruning } from './summer-pruning';
 import { systemicBeforeBloom } from './systemic-before-bloom';
 import { tooLate } from './too-late';
 import { underCover } from './under-cover';
 import { underGlass } from './under-glass';
+import { unknownActive } from './unknown-active';
 import { yearTotal } from './year-total';
 
 /** Every rule but the hours, most serious first. Adding one is adding a file and a line. */
@@ -68,6 +71,7 @@ export const RULES: readonly Rule[] = [
   densePlanting,
   plantGroup,
   plantHarmed,
+  copperInLeaf,
   pond,
   butterflies,
   systemicBeforeBloom,
@@ -96,6 +100,7 @@ export const RULES: readonly Rule[] = [
   helpersReleased,
   reEntryPlans,
   curledLeaves,
+  stingingHairs,
   tooLate,
   coverTips,
   coverHeat,
@@ -105,6 +110,7 @@ export const RULES: readonly Rule[] = [
   neighbour,
   patchTest,
   region,
+  unknownActive,
   noPickingDate,
 ];
 

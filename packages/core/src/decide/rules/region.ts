@@ -6,7 +6,9 @@ import type { Rule } from '../types';
 export const region: Rule = (s, c) => {
   const use = { eaten: s.planting.edible, indoors: s.planting.site === 'indoors', turf: isTurf(s.host) };
   const law = c.sheet && allowedIn(c.sheet, { country: s.country ?? null, region: s.region ?? null }, use);
-  if (!law) return null;
+  // asked once a pack: then the grower's own label decides
+  const answered = c.sheet && s.allowedHere?.includes(`${c.sheet.id} ${c.sheet.version}`);
+  if (!law || (law.is === 'ask' && answered)) return null;
   return law.is === 'ask'
     ? { code: 'region', weight: 'note', sentence: law.words, inputs: [], source: law.prov }
     : {

@@ -25,8 +25,18 @@ export const site: Rule = (s, c) => {
       weight: 'not-now',
       opens: {
         kind: 'event',
-        event: 'in a glasshouse that closes',
-        change: { code: 'glasshouse', label: 'It is a glasshouse that closes', planting: { site: 'glasshouse' } },
+        event: 'in a glasshouse that closes and stands apart',
+        change: { code: 'glasshouse', label: 'It is a glasshouse that closes, and stands apart', planting: { site: 'glasshouse' }, withAbout: 'stands-apart' },
+      },
+    });
+  }
+  if (at === 'glasshouse' && c.sheet.formulation === 'VP' && !s.planting.about.includes('stands-apart')) {
+    return never('Vapour goes through doors and chinks: never in a glasshouse that is joined to a dwelling.', {
+      weight: 'not-now',
+      opens: {
+        kind: 'event',
+        event: 'where the glasshouse stands apart from any dwelling',
+        change: { code: 'stands-apart', label: 'The glasshouse stands apart', withAbout: 'stands-apart' },
       },
     });
   }

@@ -1,5 +1,5 @@
-import { COPPER_LEDGER_G_M2, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from '../../label';
-import { pub, sayIn, squareMetres, trim, type SquareMetres, type UnitSystem, type Working } from '../../measure';
+import { copperLaw, COPPER_LEDGER_G_M2, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2 } from '../../label';
+import { MEM, pub, sayIn, squareMetres, trim, type SquareMetres, type UnitSystem, type Working } from '../../measure';
 
 export interface CopperLoad {
   /** Metallic copper this treatment puts down, g a m². */
@@ -18,11 +18,13 @@ export interface CopperLoad {
  * Copper a treatment leaves on the ground under it, beside what the year may bring.
  * @param metalG pure copper in the mix that goes out, g @param area that it goes over
  * @param units whose area the way out is said in @param beforeG what earlier treatments of the year left there, g a m²
+ * @param country whose law counts it; the strictest while none is named
  */
-export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, units: UnitSystem = 'metric'): CopperLoad {
+export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, units: UnitSystem = 'metric', country: string | null = null): CopperLoad {
+  const counted = copperLaw(country) === 'ledger';
   const now = metalG / area;
   const year = beforeG + now;
-  const over = year > COPPER_MOST_YEAR_G_M2 + 1e-9;
+  const over = counted && year > COPPER_MOST_YEAR_G_M2 + 1e-9;
   const say = (n: number) => trim(n, n < 0.1 ? 3 : 2);
   const room = COPPER_MOST_YEAR_G_M2 - beforeG;
   const wayOut =
@@ -36,9 +38,11 @@ export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, unit
     sentence: over
       ? `Too much copper: ${say(year)} g a m² this year with this treatment, and ${COPPER_MOST_YEAR_G_M2} g is the most. It stays in the soil for ever. ${wayOut}`
       : `${say(now)} g of copper a m²${beforeG > 0 ? `, ${say(year)} g this year` : ''}. ${
-          year > COPPER_YEAR_G_M2
-            ? `That is more than a year's share of ${COPPER_YEAR_G_M2} g: over seven years ${COPPER_LEDGER_G_M2} g is the limit, so go without next year.`
-            : `A year's share is ${COPPER_YEAR_G_M2} g.`
+          !counted
+            ? 'It stays in the soil for ever: none where it can be spared.'
+            : year > COPPER_YEAR_G_M2
+              ? `That is more than a year's share of ${COPPER_YEAR_G_M2} g: over seven years ${COPPER_LEDGER_G_M2} g is the limit, so go without next year.`
+              : `A year's share is ${COPPER_YEAR_G_M2} g.`
         }`,
     working: {
       title: 'Copper on the ground',
@@ -49,7 +53,7 @@ export function copperLoad(metalG: number, area: SquareMetres, beforeG = 0, unit
         { name: 'Before, this year', value: `${say(beforeG)} g a m²` },
       ],
       formula: 'copper ÷ area + what went on before',
-      source: pub('Regulation (EU) 2018/1981: 28 kg a hectare over seven years'),
+      source: counted ? pub('Regulation (EU) 2018/1981: 28 kg a hectare over seven years') : MEM,
     },
   };
 }

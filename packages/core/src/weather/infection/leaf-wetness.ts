@@ -15,17 +15,26 @@ const BLACK_ROT: readonly (readonly [c: number, hours: number])[] = [
 ];
 
 /** The same at any warmth, in a line between the figures; null beyond them. */
-export function blackRotWetHours(c: number): number | null {
-  const above = BLACK_ROT.findIndex(([x]) => x >= c);
-  const b = BLACK_ROT[above];
+export const blackRotWetHours = (c: number): number | null => between(BLACK_ROT, c);
+
+function between(table: readonly (readonly [c: number, hours: number])[], c: number): number | null {
+  const above = table.findIndex(([x]) => x >= c);
+  const b = table[above];
   if (!b) return null;
-  const a = BLACK_ROT[above - 1];
+  const a = table[above - 1];
   if (!a) return b[0] === c ? b[1] : null;
   return a[1] + ((b[1] - a[1]) * (c - a[0])) / (b[0] - a[0]);
 }
 
-/** Rose black spot: so many hours wet, at 18 to 24 °C (common practice). */
-export const blackSpotWetHours = (c: number): number | null => (c >= 18 && c <= 24 ? 7 : null);
+/** Hours of wet leaves that rose black spot takes, by the warmth: seven where it is at its best, longer when it is cool (from memory). */
+const BLACK_SPOT: readonly (readonly [c: number, hours: number])[] = [
+  [13, 18],
+  [15, 12],
+  [18, 7],
+  [24, 7],
+  [27, 12],
+];
+export const blackSpotWetHours = (c: number): number | null => between(BLACK_SPOT, c);
 
 /** Peach leaf curl, once buds swell: rain of 3 mm and 12.5 hours wet below 19 °C (Rossi et al. 2006; from memory). */
 export const LEAF_CURL_MM = 3;

@@ -59,6 +59,12 @@ export const HOUR_RULES: readonly HourRule[] = [
         : `Bees fly in ${hoursWords(c.beesInHours)}, and it dries in ${dryingHours(c)} h`,
   ),
   rule(
+    'flowers-at-dawn',
+    'bees',
+    (c, n, s) => n.bees !== undefined && n.dry === true && s.inFlower && s.site !== 'indoors' && c.sunRising,
+    () => 'Dust that lies on flowers meets the bees of the day: only as the sun goes down',
+  ),
+  rule(
     'heat',
     'maxTempC',
     (c, n) => n.maxTempC !== undefined && c.temperature >= n.maxTempC,

@@ -1,0 +1,243 @@
+import type { MilestoneKind } from '../../api';
+import type { RegionId } from '../../catalogue';
+import { MEM, pub, type Provenance } from '../../measure';
+import type { Thresholds } from '../../weather';
+import type { WarningModel } from '../types';
+
+export interface Flight {
+  readonly id: string;
+  readonly name: string;
+  readonly trouble: string;
+  readonly hosts: readonly string[];
+  readonly stages: WarningModel['stages'];
+  /** A milestone, or the beginning of the growing year: the one start that is said of it anywhere. */
+  readonly from: MilestoneKind | 'year';
+  /** Where it is so; anywhere that the trouble lives, when left out. */
+  readonly regions?: readonly RegionId[];
+  readonly thresholds: Thresholds;
+  /** °C-days. */
+  readonly target: number;
+  /** What has come to pass then. */
+  readonly then: string;
+  readonly act: string;
+  readonly prov: Provenance;
+}
+
+const FRUITING = ['growing', 'flowering', 'fruiting'] as const;
+const ANY_TIME = ['dormant', ...FRUITING] as const;
+
+/** Flights by degree-days, single sine: figures of the published models, and those that are only remembered marked so. */
+export const FLIGHTS: readonly Flight[] = [
+  {
+    id: 'codling-hatch',
+    name: 'Warmth until codling moth eggs hatch',
+    trouble: 'codling-moth',
+    hosts: ['apple', 'pear', 'quince', 'walnut'],
+    stages: FRUITING,
+    from: 'first-moth',
+    thresholds: { lower: 10, upper: 31.1 },
+    target: 139,
+    then: 'eggs hatch',
+    act: 'Caterpillars go into the fruit now: what covers the fruit must be on it.',
+    prov: pub('Codling moth, 10 and 31.1 °C, 250 °F-days from the first steady catch: UC IPM'),
+  },
+  {
+    id: 'curculio-end',
+    name: 'Warmth until plum curculio stops coming in',
+    trouble: 'plum-curculio',
+    hosts: ['plum', 'peach', 'apple', 'cherry', 'apricot', 'pear'],
+    stages: FRUITING,
+    from: 'petal-fall',
+    thresholds: { lower: 10 },
+    target: 171,
+    then: 'no more of them come in',
+    act: 'What guards the fruit need not be renewed against it any more.',
+    prov: pub('Plum curculio, 10 °C, 308 °F-days after petal fall: Reissig, Nyrop & Straub 1998, Environmental Entomology 27: 1053-1061'),
+  },
+  {
+    id: 'vine-borer-flight',
+    name: 'Warmth until squash vine borer flies',
+    trouble: 'squash-vine-borer',
+    hosts: ['courgette', 'pumpkin'],
+    stages: ['seedling', ...FRUITING],
+    from: 'year',
+    thresholds: { lower: 10 },
+    target: 556,
+    then: 'moths fly',
+    act: 'Keep stems covered until flowers open, and look for eggs at their foot each few days.',
+    prov: MEM,
+  },
+  {
+    id: 'corn-borer-flight',
+    name: 'Warmth until corn borer lays',
+    trouble: 'corn-borer',
+    hosts: ['sweetcorn'],
+    stages: ['seedling', ...FRUITING],
+    from: 'year',
+    thresholds: { lower: 10 },
+    target: 250,
+    then: 'eggs are laid',
+    act: 'Look under the leaves for rafts of eggs along the middle.',
+    prov: MEM,
+  },
+  {
+    id: 'diamondback-generation',
+    name: 'Warmth of a diamondback generation',
+    trouble: 'diamondback-moth',
+    hosts: ['cabbage', 'broccoli', 'pak-choi'],
+    stages: ['seedling', ...FRUITING],
+    from: 'first-moth',
+    thresholds: { lower: 7.3 },
+    target: 283,
+    then: 'the next generation is there',
+    act: 'Look under the leaves for small caterpillars before they are many.',
+    prov: MEM,
+  },
+  {
+    id: 'codling-second',
+    name: 'Warmth until codling moths of the second brood fly',
+    trouble: 'codling-moth',
+    hosts: ['apple', 'pear', 'quince', 'walnut'],
+    stages: FRUITING,
+    from: 'first-moth',
+    thresholds: { lower: 10, upper: 31.1 },
+    target: 589,
+    then: 'moths of the second brood fly',
+    act: 'Look at traps and fruit again: their eggs hatch about two weeks later.',
+    prov: pub('Codling moth, 10 and 31.1 °C, 1,060 °F-days from the first steady catch: UC IPM'),
+  },
+  {
+    id: 'san-jose-crawlers',
+    name: 'Warmth until crawlers of San José scale are about',
+    trouble: 'armoured-scale',
+    hosts: ['apple', 'pear', 'plum', 'peach', 'cherry'],
+    stages: FRUITING,
+    from: 'year',
+    regions: ['america-north-east', 'america-west', 'america-south-east'],
+    thresholds: { lower: 10.6, upper: 32.2 },
+    target: 389,
+    then: 'crawlers are about',
+    act: 'Wind sticky tape round a few twigs: on it the yellow specks are seen, and then soap or oil reaches them.',
+    prov: MEM,
+  },
+  {
+    id: 'cabbage-fly-first',
+    name: 'Warmth until cabbage root flies are most',
+    trouble: 'cabbage-root-fly',
+    hosts: ['cabbage', 'broccoli', 'brussels-sprout', 'radish', 'turnip', 'pak-choi'],
+    stages: ['seedling', ...FRUITING],
+    from: 'year',
+    thresholds: { lower: 6.1 },
+    target: 251,
+    then: 'flies of the first brood are most',
+    act: 'Collars or mesh must lie on the young plants now: eggs are laid at their foot.',
+    prov: pub('Cabbage maggot, 452 °F-days above 43 °F to the peak of the first flight: University of Wisconsin Vegetable Entomology'),
+  },
+  {
+    id: 'onion-fly-first',
+    name: 'Warmth until onion flies are most',
+    trouble: 'onion-fly',
+    hosts: ['onion', 'leek', 'garlic', 'chives'],
+    stages: ['seedling', ...FRUITING],
+    from: 'year',
+    thresholds: { lower: 4.4 },
+    target: 408,
+    then: 'flies of the first brood are most',
+    act: 'Mesh must be closed over the row; pull and bin what wilts.',
+    prov: pub('Onion maggot, 735 °F-days above 40 °F to the peak of the first flight: University of Wisconsin Vegetable Entomology'),
+  },
+  {
+    id: 'seed-fly-first',
+    name: 'Warmth until bean seed flies are most',
+    trouble: 'seed-fly',
+    hosts: ['french-bean', 'runner-bean', 'soybean', 'sweetcorn', 'pea'],
+    stages: ['seedling', 'growing'],
+    from: 'year',
+    thresholds: { lower: 3.9 },
+    target: 200,
+    then: 'flies of the first brood are most',
+    act: 'Sow in two weeks, or under mesh, and never into freshly dug-in green stuff.',
+    prov: pub('Seedcorn maggot, 360 °F-days above 39 °F to the peak of the first flight: University of Wisconsin Vegetable Entomology'),
+  },
+  {
+    id: 'carrot-fly-first',
+    name: 'Warmth until carrot flies lay',
+    trouble: 'carrot-fly',
+    hosts: ['carrot', 'parsnip', 'celery', 'parsley', 'fennel'],
+    stages: ['seedling', ...FRUITING],
+    from: 'year',
+    thresholds: { lower: 3 },
+    target: 300,
+    then: 'the first brood lays',
+    act: 'A cover must be on the row, closed at the ground; thin at dusk and water after.',
+    prov: MEM,
+  },
+  {
+    id: 'cherry-fly-first',
+    name: 'Warmth until cherry fruit flies fly',
+    trouble: 'cherry-fruit-fly',
+    hosts: ['cherry'],
+    stages: FRUITING,
+    from: 'year',
+    thresholds: { lower: 5 },
+    target: 430,
+    then: 'the first flies are about',
+    act: 'The net must be closed over the tree before fruit colours; pick ripe fruit at once and all of it.',
+    prov: MEM,
+  },
+  {
+    id: 'apple-maggot-first',
+    name: 'Warmth until apple maggot flies fly',
+    trouble: 'apple-maggot',
+    hosts: ['apple', 'blueberry', 'plum'],
+    stages: FRUITING,
+    from: 'year',
+    regions: ['america-north-east', 'america-west', 'america-south-east'],
+    thresholds: { lower: 10 },
+    target: 500,
+    then: 'the first flies are about',
+    act: 'Hang red sticky balls, or bag the fruit, within the week.',
+    prov: pub('Apple maggot, 900 °F-days above 50 °F to the first flies: Michigan State University Extension'),
+  },
+  {
+    id: 'bagworm-hatch',
+    name: 'Warmth until bagworms hatch',
+    trouble: 'bagworm',
+    hosts: ['arborvitae', 'juniper', 'cypress', 'spruce', 'pine'],
+    stages: ANY_TIME,
+    from: 'year',
+    regions: ['america-north-east', 'america-south-east'],
+    thresholds: { lower: 10 },
+    target: 350,
+    then: 'the small ones leave their bags',
+    act: 'For two to three weeks what they eat reaches them; what hangs in reach is picked.',
+    prov: pub('Herms 2004, Using degree-days and plant phenology to predict pest activity, University of Minnesota: 630 °F-days above 50 °F'),
+  },
+  {
+    id: 'spongy-hatch',
+    name: 'Warmth until spongy moth eggs hatch',
+    trouble: 'spongy-moth',
+    hosts: ['oak', 'birch', 'apple', 'willow', 'linden'],
+    stages: ANY_TIME,
+    from: 'year',
+    thresholds: { lower: 10 },
+    target: 107,
+    then: 'eggs hatch',
+    act: 'Scrape off the last egg masses; a burlap band goes on in two weeks.',
+    prov: pub('Herms 2004, Using degree-days and plant phenology to predict pest activity, University of Minnesota: 192 °F-days above 50 °F'),
+  },
+  {
+    id: 'tent-hatch',
+    name: 'Warmth until tent caterpillars hatch',
+    trouble: 'tent-caterpillar',
+    hosts: ['apple', 'cherry', 'plum', 'hawthorn', 'flowering-cherry'],
+    stages: ANY_TIME,
+    from: 'year',
+    regions: ['america-north-east', 'america-south-east'],
+    thresholds: { lower: 10 },
+    target: 51,
+    then: 'the small tents begin',
+    act: 'Look into the forks for thumb-sized silk: it comes away on a stick in the cool of the morning, gloved.',
+    prov: pub('Herms 2004, Using degree-days and plant phenology to predict pest activity, University of Minnesota: 92 °F-days above 50 °F'),
+  },
+];
