@@ -50,10 +50,14 @@ test('plants go by American, Australian and Indian names, and what is not in the
   await list.getByLabel('Find').fill('qwertz');
   await expect(list.getByText('No plant by that name here.', { exact: false })).toBeVisible();
   await list.getByRole('button', { name: /^Another tree or shrub/ }).click();
-  await page.getByLabel('Name', { exact: true }).fill('By the gate');
+  // its own name is kept, and whether one eats from it is asked
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Qwertz');
   await page.getByLabel('Area, m²').fill('3');
   await page.getByRole('button', { name: 'Keep this' }).click();
-  await expect(page.getByRole('heading', { name: 'By the gate' })).toBeVisible();
+  await expect(page.getByText(/^Say whether anybody eats from it/)).toBeVisible();
+  await page.getByRole('radio', { name: 'No', exact: true }).click();
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByRole('heading', { name: 'Qwertz' })).toBeVisible();
   // powder on a shrub that nobody listed is mildew, not dried spray
   const id = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   await page.goto(`/look/${id}`);

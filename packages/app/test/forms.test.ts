@@ -15,6 +15,12 @@ const ID = '0197a000-0000-7000-8000-000000000001';
 const good = { ...EMPTY_FORM, name: 'Beans', hostId: 'broad-bean', area: '20' };
 
 describe('the planting form', () => {
+  test('asks of a plant that stands for another whether anybody eats from it', () => {
+    const stand = { ...good, hostId: 'other-shrub' };
+    expect(readForm({ ...stand, edible: null }, ID, 0, 'metric')).toMatchObject({ errors: { edible: expect.stringMatching(/eats from it/) } });
+    expect(readForm({ ...stand, edible: true }, ID, 0, 'metric')).toMatchObject({ planting: { edible: true } });
+    expect(readForm({ ...stand, edible: false }, ID, 0, 'metric')).toMatchObject({ planting: { edible: false } });
+  });
   test('reads what is typed', () =>
     expect(readForm({ ...good, area: '4,5', pickFrom: '2026-06-13' }, ID, 0, 'metric')).toMatchObject({
       planting: { areaM2: 4.5, pickFrom: '2026-06-13', pickUntil: null },

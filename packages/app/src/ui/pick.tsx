@@ -14,7 +14,8 @@ interface Props<V extends string> {
     readonly also?: string;
     /** Under its name, in the list. */ readonly note?: string;
   }[];
-  readonly onChange: (value: V) => void;
+  /** @param typed what was searched for when it was chosen */
+  readonly onChange: (value: V, typed: string) => void;
   readonly error?: string | undefined;
   /** Small, label and choice in one. */
   readonly inline?: boolean;
@@ -104,7 +105,7 @@ export function Pick<V extends string>({ label, value, options, onChange, error,
               selected={o.value === value}
               {...(o.value === value ? { mark: 'done' as const } : {})}
               onPress={() => {
-                onChange(o.value);
+                onChange(o.value, find.trim());
                 setOpen(false);
                 setFind('');
               }}

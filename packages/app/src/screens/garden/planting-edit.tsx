@@ -17,6 +17,7 @@ import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
 import { Ticks } from '../../ui/ticks';
+import { EatenField } from './eaten-field';
 import { EMPTY_FORM, formOf, plantingResolver, readForm } from './planting-form';
 import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
@@ -58,12 +59,14 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
   const remove = useRemovePlanting();
   const [asking, setAsking] = useState(false);
   const [id] = useState(() => planting?.id ?? v7());
-  const { control, handleSubmit, setValue } = useForm({
+  const { control, handleSubmit, setValue, getValues } = useForm({
     defaultValues: planting ? formOf(planting, units) : EMPTY_FORM,
     resolver: plantingResolver(units),
     mode: 'onTouched',
   });
   const edible = useWatch({ control, name: 'edible' });
+  const hostId = useWatch({ control, name: 'hostId' });
+  const standsIn = HOSTS.find((h) => h.id === hostId)?.stands !== undefined;
   const plants = usePlantOptions();
 
   const submit = handleSubmit(async (form) => {
@@ -102,9 +105,12 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
               error={fieldState.error?.message}
               options={plants}
               {...PLANT_SEARCH}
-              onChange={(v) => {
+              onChange={(v, typed) => {
+                const host = HOSTS.find((h) => h.id === v);
                 field.onChange(v);
-                setValue('edible', HOSTS.find((h) => h.id === v)?.edible ?? true);
+                setValue('edible', host?.stands ? null : (host?.edible ?? true));
+                // a plant that nobody here knows keeps its own name
+                if (host?.stands && typed && getValues('name').trim() === '') setValue('name', typed.charAt(0).toUpperCase() + typed.slice(1));
               }}
             />
           )}
@@ -222,7 +228,11 @@ function Form({ planting, units }: { readonly planting: Planting | null; readonl
             />
           )}
         />
-        <Controller control={control} name="edible" render={({ field }) => <Tick label="You eat from it" checked={field.value} onChange={field.onChange} />} />
+        <Controller
+          control={control}
+          name="edible"
+          render={({ field, fieldState }) => <EatenField standsIn={standsIn} value={field.value} onChange={field.onChange} error={fieldState.error?.message} />}
+        />
         {edible && (
           <View className="flex-row gap-3">
             <View className="flex-1">

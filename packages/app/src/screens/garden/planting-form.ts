@@ -10,7 +10,8 @@ export interface PlantingForm {
   place: string;
   site: Planting['site'];
   stage: Planting['stage'];
-  edible: boolean;
+  /** Null: a plant that nobody here knows, and not asked yet. */
+  edible: boolean | null;
   dense: boolean;
   tolerance: Planting['tolerance'];
   area: string;
@@ -76,6 +77,8 @@ export function readForm(form: PlantingForm, id: string, revision: number, units
     return n.ok ? n.value : null;
   };
   const trunk = optional('trunk');
+  if (form.edible === null) errors['edible'] = 'Say whether anybody eats from it: waits and labels go by that.';
+  const host = findHost(form.hostId);
   const parsed = plantingSchema.safeParse({
     id,
     revision,
@@ -84,7 +87,8 @@ export function readForm(form: PlantingForm, id: string, revision: number, units
     place: form.place,
     site: form.site,
     stage: form.stage,
-    edible: form.edible && (findHost(form.hostId)?.edible ?? true),
+    // of a plant that stands for another only its grower knows
+    edible: form.edible === true && (host?.stands !== undefined || (host?.edible ?? true)),
     dense: form.dense,
     tolerance: form.tolerance,
     heightM: optional('height'),
