@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { HOSTS, TROUBLES, usesOn } from '../src/catalogue';
-import { courseOf } from '../src/catalogue/courses';
+import { CONTROLS, findControl } from '../src/catalogue/controls';
+import { courseOf, howFor } from '../src/catalogue/courses';
+import { howSentences } from '../src/catalogue/how';
 import { effectIn, isOn } from '../src/catalogue/pair';
 import { ladder, nextRound, recommend } from '../src/decide';
 import { nextMoment } from '../src/decide/moments';
@@ -86,6 +88,27 @@ describe('the pair is the unit of knowledge', () => {
     expect(isOn({ onlyOn: ['tomato'] } as never, { id: 'potato', family: 'Solanaceae', group: 'vegetable', parts: [] })).toBe(true);
     expect(isOn({ on: ['family:Solanaceae'] }, { id: 'potato', family: 'Solanaceae', group: 'vegetable', parts: [] })).toBe(true);
     expect(isOn({ notOn: ['potato'] }, { id: 'potato', family: 'Solanaceae', group: 'vegetable', parts: [] })).toBe(false);
+  });
+});
+
+describe('the card of a pair', () => {
+  const card = (control: string, trouble: string | null) => howSentences({ how: howFor(findControl(control) ?? { id: control, how: [] }, trouble) });
+  test('says how often against this trouble, and not how often in general', () => {
+    expect(card('soap-spray', null)).toContain('Two or three evenings running, then look again.');
+    const mites = card('soap-spray', 'spider-mite');
+    expect(mites).not.toContain('Two or three evenings running, then look again.');
+    expect(mites).toContain(courseOf('soap-spray', 'spider-mite')?.words);
+    expect(mites).toContain('Undersides first: turn each leaf.');
+  });
+  test('has one word on how often, whichever pair it is, and all else that its control says', () => {
+    for (const t of TROUBLES)
+      for (const c of CONTROLS) {
+        const again = howFor(c, t.id).filter((line) => typeof line !== 'string' && line.again);
+        expect([t.id, c.id, again.length]).toEqual([t.id, c.id, c.how.filter((line) => typeof line !== 'string' && line.again).length > 0 ? again.length : 0]);
+        expect(again.length).toBeLessThanOrEqual(1);
+        const kept = c.how.filter((line) => typeof line === 'string' || !line.again);
+        expect(howFor(c, t.id).slice(0, kept.length + again.length)).toEqual(expect.arrayContaining([...kept]));
+      }
   });
 });
 

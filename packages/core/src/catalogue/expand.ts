@@ -5,6 +5,7 @@ import type { FriendEntry } from './entry/friend';
 import type { SignEntry } from './entry/sign';
 import type { TroubleEntry } from './entry/trouble';
 import type { MeansEntry, UseEntry } from './entry/use';
+import type { PlacedHow } from './how';
 import { monthsOf } from './months';
 import type { Range } from './range';
 import {
@@ -100,6 +101,10 @@ export function usesOf(lines: TroubleEntry['controls'], means: ReadonlyMap<strin
 /** How a control is carried out against a trouble, where its entry says so. */
 export const pairCoursesOf = (e: Pick<TroubleEntry, 'controls'>): Readonly<Record<string, PairCourse>> =>
   Object.fromEntries(e.controls.flatMap((l) => ('course' in l && l.course ? [[l.control, said(l.course) as PairCourse] as const] : [])));
+
+/** Lines of a control's card that hold for a trouble only. */
+export const pairHowOf = (e: Pick<TroubleEntry, 'controls'>): Readonly<Record<string, readonly PlacedHow[]>> =>
+  Object.fromEntries(e.controls.flatMap((l) => ('how' in l && l.how ? [[l.control, l.how] as const] : [])));
 
 const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere ?? false, native: r.native ?? [], spread: r.spread ?? [], prov: provOf(r) });
 

@@ -4,6 +4,7 @@
  */
 export { CONTROL_CARDS, findControlCard, findTroubleCard, TROUBLE_CARDS } from './cards';
 export type { ControlCard, TroubleCard } from './card';
+export { howFor } from './courses';
 export { howSentences } from './how';
 export { findHost, HOSTS } from './hosts';
 export { PART_NAMES } from './parts';

@@ -1,5 +1,5 @@
 import { cardOf, controlCardOf } from '../catalogue/card';
-import { control, course, pairCoursesOf, trouble } from '../catalogue/expand';
+import { control, course, pairCoursesOf, pairHowOf, trouble } from '../catalogue/expand';
 import { HOST_GROUPS } from '../catalogue/schema';
 import type { Library } from './library';
 
@@ -35,6 +35,7 @@ export function makeModules(l: Library): Made[] {
   const cards = l.troubles.map((t) => cardOf(trouble(t, means, []))).map((c) => ({ ...c, labelAs: c.labelAs.filter((w) => w !== c.id) }));
   const controls = l.controls.map((c) => controlCardOf(control(c)));
   const courses = Object.fromEntries(l.controls.flatMap((c) => (c.course ? [[c.id, course(c.course)] as const] : [])));
+  const how = Object.fromEntries(l.troubles.map((t) => [t.id, pairHowOf(t)] as const).filter(([, of]) => Object.keys(of).length > 0));
   const pairs = Object.fromEntries(l.troubles.map((t) => [t.id, pairCoursesOf(t)] as const).filter(([, of]) => Object.keys(of).length > 0));
   const at = (name: string) => `catalogue/made/${name}.ts`;
   return [
@@ -72,7 +73,7 @@ export function makeModules(l: Library): Made[] {
     { path: at('means'), text: list('MEANS_ENTRIES', 'MeansEntry', '../entry/use', l.means) },
     {
       path: at('courses'),
-      text: `import type { ControlCourse, PairCourse } from '../expand';\n\n${HEAD}export const COURSES: Readonly<Record<string, ControlCourse>> = ${table(courses)};\n\nexport const PAIR_COURSES: Readonly<Record<string, Readonly<Record<string, PairCourse>>>> = ${table(pairs)};\n`,
+      text: `import type { ControlCourse, PairCourse } from '../expand';\nimport type { PlacedHow } from '../how';\n\n${HEAD}export const COURSES: Readonly<Record<string, ControlCourse>> = ${table(courses)};\n\nexport const PAIR_COURSES: Readonly<Record<string, Readonly<Record<string, PairCourse>>>> = ${table(pairs)};\n\nexport const PAIR_HOW: Readonly<Record<string, Readonly<Record<string, readonly PlacedHow[]>>>> = ${table(how)};\n`,
     },
     {
       path: at('cards'),

@@ -163,7 +163,8 @@ function limits(d: Deed, line: LabelLine | null, broke: string[]): void {
   }
   earlier(d, line, say);
   const ground = typeof d.size === 'function' ? d.size('per-m2') : line?.rate.form === 'per-m2' || line?.rate.form === 'per-litre' ? d.size : null;
-  const copper = d.amount === null || ground === null ? null : copperWord((d.amount * copperShare(sheet)) / ground, 'This treatment', d.before, d.finishedAt, d.country);
+  const copper =
+    d.amount === null || ground === null ? null : copperWord((d.amount * copperShare(sheet)) / ground, 'This treatment', d.before, d.finishedAt, d.country);
   say(copper?.over === true, copper?.sentence ?? '');
 }
 

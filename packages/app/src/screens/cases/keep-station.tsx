@@ -1,5 +1,5 @@
 import type { Case, Lap, Planting } from '@sleetbrook/core/api';
-import { findControlCard, howSentences } from '@sleetbrook/core/cards';
+import { findControlCard, howFor, howSentences } from '@sleetbrook/core/cards';
 import type { Verdict } from '@sleetbrook/core/decide-light';
 import { instant, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
@@ -50,7 +50,8 @@ export function KeepStation({ found, lap, now, zone, planting, verdicts, verdict
             : `Not now: ${verdict?.status === 'usable' ? closed.join(' ') : (verdict?.reasons[0]?.sentence ?? 'the hour is closed.')}${lap.plannedFor ? ` Planned for ${sayWhen(instant(Date.parse(lap.plannedFor)), now, zone)}.` : ''}`}
         </T>
       </View>
-      {!control.sheet && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step}>{`${i + 1}. ${prose(step)}`}</T>)}
+      {!control.sheet &&
+        (verdict ? howSentences({ how: howFor(verdict.control, found.troubleId) }) : []).map((step, i) => <T key={step}>{`${i + 1}. ${prose(step)}`}</T>)}
       {verdict?.control.cautions.map((c) => (
         <T key={c.text} kind="muted">
           {c.text}
@@ -117,7 +118,10 @@ function Along({ found, lap, now, planting, verdicts }: AlongProps) {
         return (
           <View key={a.controlId} className="gap-2 border-l-4 border-line pl-3">
             <T kind="strong">{a.doneAt ? `${name}: done` : name}</T>
-            {!a.doneAt && (verdict ? howSentences(verdict.control) : []).map((step, i) => <T key={step} kind="muted">{`${i + 1}. ${prose(step)}`}</T>)}
+            {!a.doneAt &&
+              (verdict ? howSentences({ how: howFor(verdict.control, found.troubleId) }) : []).map((step, i) => (
+                <T key={step} kind="muted">{`${i + 1}. ${prose(step)}`}</T>
+              ))}
             {!a.doneAt && verdict?.status !== 'usable' && verdict?.reasons[0] && <T className="text-ochre">{`Not now: ${verdict.reasons[0].sentence}`}</T>}
             {!a.doneAt && <Button kind="quiet" title={`Done: ${name.toLowerCase()}`} busy={save.isPending} onPress={() => void done(a.controlId)} />}
           </View>

@@ -1,6 +1,6 @@
 import { quoteLine } from '@sleetbrook/core/label';
 import { sayProvenance } from '@sleetbrook/core/measure';
-import { howSentences, RUNG_NAMES } from '@sleetbrook/core/cards';
+import { howFor, howSentences, RUNG_NAMES } from '@sleetbrook/core/cards';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { useCaseDetail, useGarden, usePlantings } from '../../api/queries';
@@ -57,7 +57,7 @@ export function ControlScreen({ caseId, controlKey }: { readonly caseId: string;
         <T>{c.doesNot.text}</T>
         <Section>Step by step</Section>
         <View className="gap-3">
-          {howSentences(c).map((step, i) => (
+          {howSentences({ how: howFor(c, found.troubleId) }).map((step, i) => (
             <View key={step} className="flex-row gap-3">
               <T kind="strong" className="w-6 text-right text-brook">
                 {String(i + 1)}

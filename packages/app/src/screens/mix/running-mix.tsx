@@ -1,5 +1,5 @@
 import type { Case } from '@sleetbrook/core/api';
-import { findControlCard } from '@sleetbrook/core/cards';
+import { findControlCard, howFor } from '@sleetbrook/core/cards';
 import { sayRate } from '@sleetbrook/core/label';
 import { instant, millilitres, sayWhen, trim } from '@sleetbrook/core/measure';
 import { isPast, lifeEnd, loadLog, stepsFor, tally, type Load, type LoadLog, type MixPlan, type Step } from '@sleetbrook/core/mix';
@@ -57,6 +57,9 @@ function OfCase({ found }: { readonly found: Case }) {
   return <Cards found={found} mix={mix} job={mix.job.value} plan={mix.job.value.plan.value} />;
 }
 
+/** A control's own lines on how to do it, as they hold against a trouble. */
+const linesFor = (controlId: string, troubleId: string) => howFor({ id: controlId, how: findControlCard(controlId)?.how ?? [] }, troubleId);
+
 interface CardsProps {
   readonly found: Case;
   readonly mix: CaseMix;
@@ -69,7 +72,7 @@ function Cards({ found, mix, job, plan }: CardsProps) {
   const setMix = useDrafts((d) => d.setMix);
   const { draft, sheet, planting, sprayer, garden, now } = mix;
   const log = draft.log ?? {};
-  const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site: planting.site, how: findControlCard(sheet.control)?.how ?? [] });
+  const steps = stepsFor(plan, { sprayer: sprayer?.name ?? null, site: planting.site, how: linesFor(sheet.control, found.troubleId) });
   const loadAt = (step: Step) => plan.loads.find((l) => l.number === step.load);
   const note = (load: Load, change: Partial<LoadLog>, slip?: string) =>
     setMix(mixKey(found), {

@@ -11,6 +11,8 @@ export const howLine = z.strictObject({
   /** Holds where bees fly and wind blows: not in a room. */
   open: z.literal(true).optional(),
   state: z.enum(['liquid', 'dry']).optional(),
+  /** How often, in general: a trouble with a course of its own says its own. */
+  again: z.literal(true).optional(),
   /** Holds where it is mixed with water first. */
   mixed: z.literal(true).optional(),
 });

@@ -1,4 +1,5 @@
 import type { ControlCourse, PairCourse } from '../expand';
+import type { PlacedHow } from '../how';
 
 /** Made by `npm run catalogue:make` from the files in `packages/core/catalogue`: do not edit. */
 export const COURSES: Readonly<Record<string, ControlCourse>> = {
@@ -196,4 +197,22 @@ export const PAIR_COURSES: Readonly<Record<string, Readonly<Record<string, PairC
   "vine-weevil": {"hand-pick":{"rounds":{"least":3,"most":8},"every":{"min":3,"max":7},"judgeDays":14,"words":"By torch, weekly, from May on."}},
   "walnut-blight": {"copper-spray":{"rounds":{"least":2,"most":4},"every":{"min":7,"max":14},"judgeDays":21,"words":"Every 7 to 14 days from catkins, before rain.","guards":true,"ends":"over"},"copper-soap-spray":{"rounds":{"least":2,"most":4},"every":{"min":7,"max":10},"judgeDays":21,"words":"Every 7 to 10 days from catkins, before rain.","guards":true,"ends":"over"}},
   "winter-moth": {"hand-pick":{"rounds":{"least":1,"most":4},"every":{"min":5,"max":10},"judgeDays":10,"words":"Through the tree once a week."},"bt-spray":{"rounds":{"least":1,"most":2},"every":{"min":7,"max":10},"judgeDays":5,"words":"At green cluster, once more a week later; never into open flowers by day."}},
+};
+
+export const PAIR_HOW: Readonly<Record<string, Readonly<Record<string, readonly PlacedHow[]>>>> = {
+  "apple-scab": {"sulfur-spray":[{"text":"Young leaves at the tips most: both sides.","at":"on"}]},
+  "armoured-scale": {"winter-oil":[{"text":"Trunk, forks and the underside of twigs: they sit in cracks.","at":"on"}]},
+  "blister-beetle": {"hand-pick":[{"text":"Gloves and sleeves: their blood blisters.","at":"before"}]},
+  "cabbage-white": {"bt-spray":[{"text":"Into the heart and under the leaves.","at":"on"}]},
+  "cabbage-whitefly": {"soap-spray":[{"text":"From below, into the heart, early in the day.","at":"on"}]},
+  "codling-moth": {"spinosad-spray":[{"text":"On the fruit, all round: it goes in within a day of hatching.","at":"on"}]},
+  "fungus-gnat": {"bti-drench":[{"text":"Every pot in the room, or the rest refills it.","at":"on"}]},
+  "glasshouse-whitefly": {"soap-spray":[{"text":"Under the lowest leaves, early, while the flies sit still.","at":"on"}]},
+  "late-blight": {"copper-spray":[{"text":"Clean rows first, from the top down and under the leaves.","at":"on"}]},
+  "leek-moth": {"bt-spray":[{"text":"Into the folds at the heart, where they go in.","at":"on"}]},
+  "mealybug": {"soap-spray":[{"text":"Into leaf joints and under the rim of the pot.","at":"on"}]},
+  "peach-leaf-curl": {"copper-spray":[{"text":"Every twig and bud from two sides: that is where it winters.","at":"on"}]},
+  "spider-mite": {"soap-spray":[{"text":"Undersides first: turn each leaf.","at":"on"}]},
+  "vine-weevil": {"nematodes":[{"text":"Soak the pot through, and keep it moist for two weeks.","at":"on"}]},
+  "woolly-aphid": {"hose-jet":[{"text":"Close to the bark, into each crack.","at":"on"}]},
 };
