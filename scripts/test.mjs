@@ -24,11 +24,11 @@ const workers = String(Math.max(1, availableParallelism()));
 const tool = (command, ...args) => ({ command: bin(command), args });
 const node = (...args) => ({ command: process.execPath, args });
 const steps = [
-  { name: 'check', usually: 110, ...node('scripts/check.mjs') },
-  { name: 'unit tests', usually: LONG ? 1800 : 300, env, ...tool('jest', '--ci', `--maxWorkers=${workers}`) },
+  { name: 'check', usually: 150, ...node('scripts/check.mjs') },
+  { name: 'unit tests', usually: LONG ? 1800 : 400, env, ...tool('jest', '--ci', `--maxWorkers=${workers}`) },
   { name: 'build', usually: 80, ...node('scripts/build.mjs') },
-  { name: 'browser tests', usually: 500, ...tool('playwright', 'test') },
-  { name: 'hard test, short', usually: 90, ...tool('tsx', 'hard/main.ts', '--short') },
+  { name: 'browser tests', usually: 1100, ...tool('playwright', 'test') },
+  { name: 'hard test, short', usually: 190, ...tool('tsx', 'hard/main.ts', '--short') },
 ];
 const took = [];
 const say = () => {

@@ -301,7 +301,7 @@ test('one of many is picked from a panel', () => {
   );
   fireEvent.press(screen.getByLabelText('Plant: Apples. Change'));
   fireEvent.press(within(screen.getByLabelText('Plant')).getByText('Beans'));
-  expect(change).toHaveBeenCalledWith('b');
+  expect(change).toHaveBeenCalledWith('b', '');
 });
 
 describe('weather that nobody measured', () => {
