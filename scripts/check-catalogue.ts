@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { deadLines, neverOpen, unoffered } from '../bench/advice/faults';
 import { checkLibrary, jsonSchemas, makeModules, readLibrary, sayFault, type Wrong } from '../packages/core/src/contribute';
+import { misfits } from '../packages/core/src/contribute/misfits';
 import { CATALOGUE, catalogueFiles, SOURCES } from './catalogue-files';
 
 /** Says in words, with file and line, what is wrong with the catalogue. */
@@ -39,6 +40,7 @@ if (said.length === 0) {
     const own = library.troubles.find((t) => t.id === trouble)?.controls.findIndex((u) => 'control' in u && u.control === control) ?? -1;
     lineOf('troubles', trouble, own < 0 ? ['controls'] : ['controls', own], `${control}: no stage of its life is ever open to it, so it would never be told`);
   }
+  for (const { sign, host } of misfits()) lineOf('signs', sign, ['question'], `asks ${host} for a part that it has not: name its plants under onlyOn`);
   for (const { sheet, pest } of unoffered()) lineOf('sheets', sheet, ['lines'], `${pest} is on no ladder that leads to this sheet`);
 }
 for (const line of said) process.stderr.write(`${line}\n`);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { FRIENDS, HOSTS, SIGNS, TROUBLES } from '../src/catalogue';
+import { canShow, FRIENDS, HOSTS, SIGNS, TROUBLES } from '../src/catalogue';
+import { misfits } from '../src/contribute/misfits';
 import { closerLook, commonAct, nextLook, rankSuspects, settle, type Answer, type KeyContext } from '../src/diagnose';
 import { usualness } from '../src/scout';
 import { askThrough, measureWritten, writtenCases } from '../../../bench/key/written';
@@ -28,6 +29,26 @@ describe('from the plain sign to the closer one', () => {
         for (const id of plain.covers)
           if (e.signs[id] && e.signs[id] !== 'rarely' && e.signs[id] !== 'never')
             expect([e.id, plain.id, rank.indexOf(e.signs[plain.id] ?? 'never') > 0]).toEqual([e.id, plain.id, true]);
+  });
+});
+
+describe('no plant is asked for what it has not', () => {
+  test('no sign asks for tubers, needles, cobs or turf of plants without', () => {
+    expect(misfits()).toEqual([]);
+    const tuber = SIGNS.filter((x) => x.id === 'tuber-silk-tunnels').map((x) => ({ ...x, onlyOn: null }));
+    expect(misfits(tuber).map((m) => m.host)).toContain('tomato');
+  });
+  test('a tomato is not asked for its tubers, whatever was seen', () => {
+    for (const sign of SIGNS.filter((x) => canShow(x, on('tomato').host)).filter((_, i) => i % 12 === 0)) {
+      const context = on('tomato');
+      let answers: Answer[] = see(sign.id);
+      for (let n = 0; n < 4; n++) {
+        const look = nextLook(context, answers);
+        if (!look) break;
+        expect([sign.id, look.sign.id, canShow(look.sign, context.host)]).toEqual([sign.id, look.sign.id, true]);
+        answers = [...answers, { signId: look.sign.id, seen: false, asked: true }];
+      }
+    }
   });
 });
 

@@ -1,5 +1,6 @@
 import type { Site } from '@sleetbrook/core/cards';
 import {
+  canShow,
   findFriend,
   findHost,
   findSign,
@@ -234,8 +235,7 @@ function likeliestFirst(context: KeyContext): Sign[] {
     const usual = usualness(t, context);
     for (const [sign, typicality] of Object.entries(t.signs)) weights.set(sign, (weights.get(sign) ?? 0) + usual * TYPICAL[typicality]);
   }
-  const parts = new Set(context.host.parts);
-  return SIGNS.filter((s) => s.parts.some((p) => parts.has(p))).sort((a, b) => (weights.get(b.id) ?? 0) - (weights.get(a.id) ?? 0));
+  return SIGNS.filter((s) => canShow(s, context.host)).sort((a, b) => (weights.get(b.id) ?? 0) - (weights.get(a.id) ?? 0));
 }
 
 /** When a verdict opens; what waits for an event, or never opens, comes last. */

@@ -191,6 +191,7 @@ export const sign = (e: SignEntry): Sign => ({
   also: e.also ?? [],
   plain: e.plain ?? false,
   covers: e.covers ?? [],
+  onlyOn: e.onlyOn ?? null,
   against: e.against ?? [],
   drawing: e.drawing ?? null,
 });

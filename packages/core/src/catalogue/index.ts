@@ -5,6 +5,7 @@ export { together as typicalTogether } from './typical';
 
 export * from './light';
 export { cardOf } from './card';
+export { canShow } from './pair';
 export { CONTROLS, findControl } from './controls';
 export { doesOn, usesOn } from './used-on';
 export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };

@@ -1,5 +1,5 @@
 import type { Site } from './sites';
-import type { Effect, Host, Use } from './schema';
+import type { Effect, Host, Sign, Use } from './schema';
 
 /** What decides how much a control does on one planting. */
 export interface PairSetting {
@@ -56,6 +56,10 @@ export const isOn = ({ on, notOn }: Pick<Use, 'on' | 'notOn'>, host: PairSetting
 
 const isNamed = (keys: readonly string[], host: PairSetting['host']) =>
   keys.some((k) => k === host.id || k === `family:${host.family}` || k === `group:${host.group}`);
+
+/** Whether a sign can be asked of a plant at all: it has the part, and no other has what is asked for. */
+export const canShow = (sign: Pick<Sign, 'parts' | 'onlyOn'>, host: PairSetting['host']): boolean =>
+  sign.parts.some((p) => host.parts.includes(p)) && (sign.onlyOn === null || isNamed(sign.onlyOn, host));
 
 /** From which share on the trade does it before all else on a plant; null where it has no such place. */
 export const firstOn = ({ first }: Pick<Use, 'first'>, host: PairSetting['host']): { readonly from: number } | null =>

@@ -91,6 +91,8 @@ export interface Sign {
   readonly plain: boolean;
   /** Signs that are this one, seen more closely: whoever shows one of them shows this. */
   readonly covers: readonly string[];
+  /** Plants that it can be asked of, by id, family or group; null for any that has its part. */
+  readonly onlyOn: readonly string[] | null;
   /** Signs that can not be there beside it. */
   readonly against: readonly string[];
   /** Null for what can not be drawn. */

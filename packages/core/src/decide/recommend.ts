@@ -113,10 +113,10 @@ const sayShare = (n: Needed): string => {
 };
 
 /** The sum behind the advice, in words. */
-function saySum(n: Needed, steps: readonly Verdict[], enough: boolean): string {
+function saySum(n: Needed, steps: readonly Verdict[], enough: boolean, more: string): string {
   const does = together(steps);
   const named = steps.length > 1 ? `Together about ${inPercent(does)} in 100.` : `It is expected to stop about ${inPercent(does)} in 100.`;
-  return `${sayShare(n)} About ${inPercent(n.stop)} in 100 must be stopped. ${named}${enough ? '' : ' Nothing gentler or stronger at home is expected to be enough: look again soon.'}`;
+  return `${sayShare(n)} About ${inPercent(n.stop)} in 100 must be stopped. ${named}${enough ? '' : ` ${more}`}`;
 }
 
 /**
@@ -194,10 +194,15 @@ function led(lead: Verdict, able: readonly Verdict[], need: Needed, prevents: re
     if (!steps.includes(lead) || together(steps) < need.stop - 1e-9) continue;
     if (!found || gentler(cost(steps), cost(found))) found = steps;
   }
-  return planned(found ?? alone, need, found !== null, prevents, lead);
+  // the trade does it first all the same; whether something stronger would be enough is said as it is
+  const stronger = found === null && gentlestOf(able.includes(lead) ? able : [lead, ...able], need.stop) !== null;
+  return planned(found ?? alone, need, found !== null, prevents, lead, stronger ? STRONGER : NOTHING_ENOUGH);
 }
 
-function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[], lead?: Verdict): Advice {
+const NOTHING_ENOUGH = 'Nothing gentler or stronger at home is expected to be enough: look again soon.';
+const STRONGER = 'That is what comes first. Look again soon: where it is not enough, the ladder has what is stronger.';
+
+function planned(steps: readonly Verdict[], need: Needed, enough: boolean, prevents: readonly Verdict[], lead?: Verdict, more = NOTHING_ENOUGH): Advice {
   // what is mixed has a station of its own; the others go along
   const main =
     lead ??
@@ -208,7 +213,7 @@ function planned(steps: readonly Verdict[], need: Needed, enough: boolean, preve
   return {
     verdict: main,
     steps: [main, ...steps.filter((v) => v !== main)],
-    why: `${main.effectWhy} ${saySum(need, steps, enough)}`,
+    why: `${main.effectWhy} ${saySum(need, steps, enough, more)}`,
     needed: need,
     expected: together(steps),
     enough,

@@ -1,4 +1,4 @@
-import { findSign, LOOK_COSTS, SIGNS, type LookKind, type PartId, type Sign } from '../catalogue';
+import { canShow, findSign, LOOK_COSTS, SIGNS, type LookKind, type PartId, type Sign } from '../catalogue';
 import { coveredBy, heeded, type Answer } from './answer';
 import type { KeyContext } from './context';
 import { explains } from './explains';
@@ -73,7 +73,9 @@ export function closerLook(context: KeyContext, answers: readonly Answer[], skip
     const accounts = hypotheses(context, answers).filter((h) => h.p >= NEGLIGIBLE);
     const kinds = plain.covers
       .flatMap((id) => (answered.has(id) ? [] : (findSign(id) ?? [])))
-      .filter((s) => s.parts.some((part) => (context.host.parts as readonly PartId[]).includes(part) && carried(part, context.stage)))
+      .filter(
+        (s) => canShow(s, context.host) && s.parts.some((part) => (context.host.parts as readonly PartId[]).includes(part) && carried(part, context.stage)),
+      )
       .map((sign) => ({ sign, chance: accounts.reduce((sum, h) => sum + (showsCloser(h, sign.id) ? h.p : 0), 0) }))
       .filter((k) => k.chance >= LEAST_CHANCE)
       .sort((a, b) => b.chance - a.chance)
@@ -128,7 +130,7 @@ function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped:
   const here = new Set<string>(context.host.parts);
   const looks: NextLook[] = [];
   for (const [at, sign] of SIGNS.entries()) {
-    if (done.has(sign.id) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
+    if (done.has(sign.id) || !canShow(sign, context.host) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
     const { gain, rise, wouldSettle, idle } = outlook(p, rows, named, at, before);
     if (gain >= SMALLEST_GAIN && !idle) looks.push({ sign, gain, rise, takes: LOOK_COSTS[sign.look].say, wouldSettle });
   }

@@ -1,4 +1,4 @@
-import { LOOK_COSTS, SIGNS, TROUBLES, type Sign, type Trouble } from '../catalogue';
+import { canShow, LOOK_COSTS, SIGNS, TROUBLES, type Sign, type Trouble } from '../catalogue';
 import { usualness, type Surroundings } from './usual';
 
 /** One thing to look at now on a planting. */
@@ -40,6 +40,6 @@ export function watchList(around: Surroundings, found: readonly string[], most =
 function firstSign(trouble: Trouble, { host }: Surroundings, taken: ReadonlySet<string>): Sign | undefined {
   return trouble.first
     .flatMap((id) => signById.get(id) ?? [])
-    .filter((s) => !taken.has(s.id) && s.parts.some((p) => host.parts.includes(p)))
+    .filter((s) => !taken.has(s.id) && canShow(s, host))
     .sort((a, b) => LOOK_COSTS[a.look].cost - LOOK_COSTS[b.look].cost)[0];
 }

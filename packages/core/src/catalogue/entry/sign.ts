@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { drawingSchema, LOOKS, PARTS } from '../schema';
-import { id } from './base';
+import { hostKey, id } from './base';
 
 /** A sign as a file writes it. */
 export const signEntry = z
@@ -17,6 +17,7 @@ export const signEntry = z
       .min(2)
       .optional()
       .describe('Signs that are this one, seen more closely. Whoever shows one of them shows this: it need not be listed again.'),
+    onlyOn: z.array(hostKey).min(1).optional().describe('Plants that it can be asked of: others have no tubers, needles or cobs.'),
     against: z.array(id).min(1).optional().describe('Signs that can not be there beside it.'),
     look: z.enum(LOOKS).describe('What it takes to see it.'),
     drawing: drawingSchema.optional().describe('Left out for what can not be drawn.'),
