@@ -68,6 +68,7 @@ describe('what the files say short is there in full', () => {
         also: e.also ?? [],
         plain: e.plain ?? false,
         covers: e.covers ?? [],
+        onlyOn: e.onlyOn ?? null,
         against: e.against ?? [],
         drawing: e.drawing ?? null,
       });
