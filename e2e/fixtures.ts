@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
 import { TestServer } from './server';
 
 /** Larkfold on a server of its own; the page fails on any console error or failed request. */
@@ -37,8 +37,8 @@ export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void
 
 export { expect };
 
-/** The same for tests that only read: one server for all of a worker's. */
-export const reading = test.extend<object, { shared: TestServer }>({
+/** The same for tests that only read: one server and one profile for all of a worker's, so that the application is compiled once. */
+export const reading = test.extend<object, { shared: TestServer; profile: BrowserContext }>({
   shared: [
     // eslint-disable-next-line no-empty-pattern
     async ({}, give) => {
@@ -49,7 +49,22 @@ export const reading = test.extend<object, { shared: TestServer }>({
     },
     { scope: 'worker' },
   ],
+  profile: [
+    async ({ browser, shared }, give, { project }) => {
+      const { viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale } = project.use;
+      const context = await browser.newContext({ viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale, baseURL: shared.base });
+      await give(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
   server: async ({ shared }, give) => give(shared),
+  page: async ({ profile }, give) => {
+    const page = await profile.newPage();
+    page.setDefaultTimeout(60_000);
+    await give(page);
+    await page.close();
+  },
 });
 
 /** Nothing serious for a person who uses the page another way. There are no frames, so that it runs in the page itself: a quarter of the time. */
