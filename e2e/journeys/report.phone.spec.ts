@@ -15,6 +15,7 @@ test('a beetle that must be reported is reported first, and then picked', async 
   await openCase(page, row, 'Leaf top', ['Domed ten-striped beetles', 'Fat red-orange humped grubs'], ['3', '20']);
 
   await expect(page.getByText('Report first')).toBeVisible();
+  await expect(page.getByText(/One beetle or grub into a closed jar for the office/)).toBeVisible();
   await page.getByRole('button', { name: /^Pick off and squash Not now/ }).click();
   await expect(page.getByRole('dialog').getByText(/It must be reported where you live: do not move, cut or spray it/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).click();

@@ -14,7 +14,7 @@ import {
   type Species,
   type Trouble,
 } from '../src/catalogue';
-import { ladder } from '../src/decide';
+import { ladder, recommend } from '../src/decide';
 import { rankSuspects } from '../src/diagnose';
 import { hostWeight, usualness } from '../src/scout';
 import { situation } from './situation';
@@ -159,6 +159,30 @@ describe('the duty to report goes by the country', () => {
     expect(verdicts.find((v) => v.control.id === 'report-it')?.status).toBe('usable');
   });
 
+  test('what the finder does meanwhile goes by the place: in some states it is killed as well, elsewhere nothing is', () => {
+    // common practice of the states' plant-health offices; elsewhere it is kept for the office
+    const where = (latitude: number, longitude: number, country: string, region: string | null) => {
+      const plain = situation({ host: 'grape', trouble: 'trunk-planthopper', country });
+      const s = { ...plain, region, place: { ...plain.place, latitude, longitude } };
+      const verdicts = ladder(s);
+      const of = (id: string) => verdicts.find((v) => v.control.id === id)?.reasons.find((r) => r.code === 'report-first');
+      return { killed: of('squash-by-hand'), sprayed: of('soap-spray'), advice: recommend(verdicts, s, null) };
+    };
+    const oregon = where(45.5, -122.7, 'US', 'US-OR');
+    expect([oregon.killed?.weight, oregon.sprayed?.weight, oregon.advice?.verdict?.control.id]).toEqual(['note', 'not-now', 'report-it']);
+    expect(oregon.advice?.why).toMatch(/kill it, and report it the same day/);
+    const turin = where(45, 7.7, 'IT', null);
+    expect([turin.killed?.weight, turin.sprayed?.weight]).toEqual(['not-now', 'not-now']);
+    expect(turin.killed?.sentence).toMatch(/do not move, cut or spray it before/);
+    expect(turin.advice?.why).toMatch(/closed jar for the office/);
+    // where it has long lived nobody reports it
+    expect(where(40.3, -76.9, 'US', 'US-PA').killed).toBeUndefined();
+  });
+
+  test('every duty says what is done until the office has answered', () => {
+    for (const t of TROUBLES) if (t.report) expect([t.id, t.report.meanwhile.at(-1)]).toEqual([t.id, expect.objectContaining({ in: null })]);
+  });
+
   test('everything to be reported says when that was known', () => {
     for (const t of TROUBLES)
       for (const r of [t.report, ...t.species.map((s) => s.report)]) if (r) expect([t.id, r.asOf]).toEqual([t.id, expect.stringMatching(/^20\d\d-\d\d$/)]);
@@ -181,7 +205,7 @@ describe('kinds under one name', () => {
     report: null,
     species: [
       kind('Rose kind', ['rose']),
-      kind('Apple kind', ['family:Rosaceae'], { range: east, report: { in: ['GB'], asOf: '2026-11', prov: { mark: 'MEM' } } }),
+      kind('Apple kind', ['family:Rosaceae'], { range: east, report: { in: ['GB'], asOf: '2026-11', meanwhile: [], prov: { mark: 'MEM' } } }),
       kind('House kind', ['group:house']),
     ],
   };

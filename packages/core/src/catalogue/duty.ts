@@ -1,5 +1,5 @@
 import { regionOf, statusIn } from './range';
-import type { Host, Report, Species, Trouble } from './schema';
+import type { Host, Meanwhile, Report, Species, Trouble } from './schema';
 
 /**
  * What a grower owes the plant-health office: `must` where the law of the country is known to want it; `ask` where it
@@ -40,4 +40,19 @@ export function dutyIn(trouble: Pick<Trouble, 'report' | 'range' | 'species'>, h
     ...trouble.species.filter((s) => livesOn(s, host)).map((s) => dutyOf(s.report, s.range ?? trouble.range, where)),
   ];
   return duties.includes('must') ? 'must' : duties.includes('ask') ? 'ask' : 'none';
+}
+
+/**
+ * What is done with it until the plant-health office has answered: of the first duty that holds here and says so for
+ * this place. Null where nothing more is known than to leave it.
+ */
+export function meanwhileIn(
+  trouble: Pick<Trouble, 'report' | 'range' | 'species'>,
+  host: Pick<Host, 'id' | 'family' | 'group'>,
+  where: Where,
+): Meanwhile | null {
+  const kinds = [trouble, ...trouble.species.filter((s) => livesOn(s, host))];
+  const owed = kinds.filter((k) => dutyOf(k.report, k.range ?? trouble.range, where) !== 'none');
+  const here = (m: Meanwhile) => m.in === null || m.in.some((p) => p === where.country || p === where.region);
+  return owed.flatMap((k) => k.report?.meanwhile ?? []).find(here) ?? null;
 }

@@ -108,7 +108,15 @@ export const pairHowOf = (e: Pick<TroubleEntry, 'controls'>): Readonly<Record<st
 
 const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere ?? false, native: r.native ?? [], spread: r.spread ?? [], prov: provOf(r) });
 
-const reportOf = (r: TroubleEntry['report']): Report | null => (r ? { in: r.in, asOf: r.asOf, prov: provOf(r) } : null);
+const reportOf = (r: TroubleEntry['report']): Report | null =>
+  r
+    ? {
+        in: r.in,
+        asOf: r.asOf,
+        meanwhile: (r.meanwhile ?? []).map((m) => ({ in: m.in ?? null, say: m.say, kill: m.kill ?? [] })),
+        prov: provOf(r),
+      }
+    : null;
 
 const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
   w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;

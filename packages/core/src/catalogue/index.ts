@@ -12,7 +12,7 @@ export { HELPERS, LOOK_ALIKES, SIGNS, TROUBLES };
 export const FRIENDS: readonly Friend[] = [...HELPERS, ...LOOK_ALIKES];
 export { HOST_NAMES } from './made/host-names';
 export { LOOK_COSTS } from './parts';
-export { dutyIn, speciesOn, type Duty } from './duty';
+export { dutyIn, meanwhileIn, speciesOn, type Duty } from './duty';
 export { REGIONS, regionOf, sayHome, statusIn, type Range, type RegionId } from './range';
 export { LOOKS, PARTS, TYPICALITY } from './schema';
 export type {

@@ -218,7 +218,18 @@ export interface Warmth {
 export interface Report {
   readonly in: readonly string[];
   readonly asOf: string;
+  /** What is done until the plant-health office has answered; the first that fits the place holds. */
+  readonly meanwhile: readonly Meanwhile[];
   readonly prov: Provenance;
+}
+
+/** What is asked of the finder of something that must be reported. */
+export interface Meanwhile {
+  /** Countries, states or provinces; null: anywhere. */
+  readonly in: readonly string[] | null;
+  readonly say: string;
+  /** Controls that may be used at once, beside the report. */
+  readonly kill: readonly string[];
 }
 
 /** One of the kinds that go by a group's name. */

@@ -1,4 +1,5 @@
 import { inSentence } from '../measure';
+import { meanwhileIn } from '../catalogue';
 import { whenOn } from '../catalogue/used-on';
 import { conflictsAmong } from './combine';
 import { dutyToReport } from './duty';
@@ -7,6 +8,7 @@ import { CARE_RUNG, guards, isCare } from './guard-plan';
 import { hazardScore } from './ladder';
 import { needed, type Needed } from './needed';
 import type { Situation, Verdict } from './types';
+import { whereOf } from './where';
 
 export interface Advice {
   /** The first step, and the only one where `steps` holds no more. */
@@ -146,7 +148,10 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
     enough: true,
     prevents,
   });
-  if (report && dutyToReport(s) === 'open') return { ...one(report, report.effectWhy), prevents: [] };
+  if (report && dutyToReport(s) === 'open') {
+    const meanwhile = s.country ? meanwhileIn(s.trouble, s.host, whereOf(s)) : null;
+    return { ...one(report, [report.effectWhy, ...(meanwhile ? [meanwhile.say] : [])].join(' ')), prevents: [] };
+  }
   if (s.trouble.notAtHome && licensed) return { ...one(licensed, s.trouble.notAtHome.text), prevents: [] };
 
   const need = needed(s.trouble, share, s.planting.tolerance);

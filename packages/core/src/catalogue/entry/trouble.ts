@@ -11,6 +11,17 @@ const report = withMark({
     .string()
     .regex(/^20\d\d-(0[1-9]|1[0-2])$/, 'year and month, as 2026-11')
     .describe('When that was known: year and month.'),
+  meanwhile: z
+    .array(
+      z.strictObject({
+        in: z.array(lawPlace).min(1).optional().describe('Where this is asked of people; anywhere if left out.'),
+        say: sentence,
+        kill: z.array(ref('controls')).min(1).optional().describe('What may be done to it at once, beside the report.'),
+      }),
+    )
+    .min(1)
+    .optional()
+    .describe('What is done until the office has answered: the first that fits the place holds.'),
 });
 
 /** One of the kinds that go by the group's name, where its life, its plants or the duty to report differ. */
