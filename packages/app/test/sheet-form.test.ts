@@ -114,6 +114,20 @@ describe('a label sheet as it is typed', () => {
     expect(errorsOf(form({ washedOff: '9' }))['washedOffMm']).toMatch(/At most 200 mm/);
   });
 
+  test('water over it once it is out, in the grower’s rain', () => {
+    const typed = form({ lines: [{ ...firstLine, waterIn: '0.25' }] });
+    const read = readSheet(typed, ID, 1);
+    if ('errors' in read) throw new Error(JSON.stringify(read.errors));
+    // source: NIST Handbook 44, Appendix C: 1 in = 25.4 mm
+    expect(read.sheet.lines[0]?.waterInMm).toBe(6.35);
+    expect(sheetFormOf(read.sheet, 'us').lines[0]?.waterIn).toBe('0.25');
+    expect(sheetFormOf(read.sheet, 'metric').lines[0]?.waterIn).toBe('6.35');
+    const emptied = readSheet({ ...typed, lines: [{ ...firstLine, waterIn: '' }] }, ID, 2);
+    expect('sheet' in emptied && emptied.sheet.lines[0]).not.toHaveProperty('waterInMm');
+    expect(errorsOf(withLine({ waterIn: '3' }))['lines.0.waterIn']).toMatch(/At most 50 mm/);
+    expect(errorsOf(withLine({ waterIn: 'some' }))['lines.0.waterIn']).toMatch(/not a number/);
+  });
+
   test('times in a row, and the distance to water in the grower’s lengths', () => {
     const typed = form({ waterBuffer: '25', lines: [{ ...firstLine, running: '2' }] });
     const read = readSheet(typed, ID, 1);

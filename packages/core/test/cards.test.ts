@@ -72,6 +72,34 @@ describe('every control with every kind of product in every place', () => {
     expect(bare).toEqual([]);
   });
 
+  test('what the label wants watered in says how much, and when it is enough', () => {
+    const sheet = findSheet('wettable-sulfur') as LabelSheet;
+    const watered = (waterInMm: number | undefined, units: 'us' | 'metric') => {
+      const line = { ...(sheet.lines[0] as LabelSheet['lines'][number]), ...(waterInMm === undefined ? {} : { waterInMm }) };
+      const plan = planMix({
+        sheet,
+        line,
+        rate: line.rate.max,
+        area: squareMetres(92.90304),
+        water: null,
+        sprayer: { name: 'Pump', capacity: millilitres(15_000) },
+        kit: [...STARTER_KITS[units]],
+        units,
+      });
+      if (!plan.ok) throw new Error(plan.reasons[0]?.sentence);
+      return stepsFor(plan.value, { sprayer: 'Pump', site: 'outdoors', how: [] });
+    };
+    // source: an inch of water on 1,000 sq ft is 623 US gallons, as turf handbooks print; a quarter of an inch 156
+    const us = watered(6.35, 'us');
+    expect(us.find((s) => s.id === 'water-in')?.text[0]).toMatch(/^At once: 0\.25 in of water over 1,?000 sq ft\. That is 156 (?:US )?gal in all\.$/);
+    // it comes after all of it is out, and before anything is rinsed
+    const order = us.map((s) => s.id);
+    expect(order.indexOf('water-in')).toBe(order.indexOf('clean') - 1);
+    expect(order.at(-3)).toBe('water-in');
+    expect(watered(10, 'metric').find((s) => s.id === 'water-in')?.text[0]).toBe('At once: 10 mm of water over 92.9 m². That is 929 l in all.');
+    expect(watered(undefined, 'us').some((s) => s.id === 'water-in')).toBe(false);
+  });
+
   test('the bottle of neem is warm before it is measured', () => {
     const ids = page('neem-spray', 'EC', 'run-off', 'outdoors').steps;
     expect(ids[0]?.text.join(' ')).toMatch(/warm water/);

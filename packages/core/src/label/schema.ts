@@ -35,6 +35,8 @@ export const labelLineSchema = z.strictObject({
   mostRunning: number('The most in a row').int('Whole numbers only.').min(1, 'At least 1.').max(20, 'At most 20.').optional(),
   /** Most product in a year on a square metre, in the rate's unit. */
   mostPerM2Year: number('The most a year').positive('It must be more than 0.').max(1e5).optional(),
+  /** Water that the label wants over it once it is out, mm (litres on a square metre): on turf and what works in the soil. */
+  waterInMm: number('The water over it').positive('It must be more than 0.').max(50, 'At most 50 mm.').optional(),
   /** 'only': it guards the open flower and is no use at another time. 'never': not on open flowers. */
   inBloom: z.enum(['only', 'never']).optional(),
   /** Stages of the plant at which the line holds; any when not given. */

@@ -137,9 +137,10 @@ const COLUMNS = [
   'method',
   'water_most_ml',
   'most_running',
+  'water_in_mm',
 ] as const;
 /** Columns that older files lack. */
-const LATER: readonly string[] = ['printed', 'units', 'method', 'water_most_ml', 'most_running'];
+const LATER: readonly string[] = ['printed', 'units', 'method', 'water_most_ml', 'most_running', 'water_in_mm'];
 const LIST = ';';
 /** In the column of water: the label names none. */
 const NO_WATER = 'none';
@@ -163,6 +164,7 @@ export function writeRates(lines: readonly LabelLine[]): string {
     interval_days: l.intervalDays,
     most_a_year: l.maxPerSeason ?? '',
     most_running: l.mostRunning ?? '',
+    water_in_mm: l.waterInMm ?? '',
     in_bloom: l.inBloom ?? '',
     stages: l.stages?.join(LIST) ?? '',
     source: l.prov.source ?? l.prov.mark,
@@ -232,6 +234,7 @@ const COLUMN_OF: Readonly<Record<string, string>> = {
   intervalDays: 'interval_days',
   maxPerSeason: 'most_a_year',
   mostRunning: 'most_running',
+  waterInMm: 'water_in_mm',
   inBloom: 'in_bloom',
   stages: 'stages',
   prov: 'source',
@@ -265,6 +268,7 @@ function lineFrom(row: Record<string, string>, i: number): unknown {
     intervalDays: figure('interval_days'),
     maxPerSeason: orNull('most_a_year'),
     ...(text('most_running') ? { mostRunning: figure('most_running') } : {}),
+    ...(text('water_in_mm') ? { waterInMm: figure('water_in_mm') } : {}),
     ...(text('in_bloom') ? { inBloom: text('in_bloom') } : {}),
     ...(text('stages') ? { stages: list('stages') } : {}),
     prov: provenance(text('source')),

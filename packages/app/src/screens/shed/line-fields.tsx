@@ -100,6 +100,15 @@ export function LineFields({ line: l, number, errors, system, of, formulation, o
           error={at('running')}
           hint="Before another mode of action; empty: two"
         />
+        <Field
+          label="Watered in with"
+          unit={system === 'us' ? 'in' : 'mm'}
+          numeric
+          value={l.waterIn}
+          onChange={(waterIn) => onChange({ waterIn })}
+          error={at('waterIn')}
+          hint="Once it is out, on turf and soil; empty: not said"
+        />
         <Choice
           label="Open flowers"
           value={l.bloom}

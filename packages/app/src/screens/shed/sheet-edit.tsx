@@ -127,7 +127,7 @@ function Form({ base, id, specimen, units }: FormProps) {
     const text = await readText(file);
     if (!text.ok) return setErrors({ rates: text.message });
     const lines = await readRates.mutateAsync(text.value);
-    change({ lines: lines.map((l) => lineFormOf(l, form.formulation)) });
+    change({ lines: lines.map((l) => lineFormOf(l, form.formulation, form.system)) });
   };
   const server = save.error instanceof ApiProblem ? save.error : null;
   const at = (field: string) => errors[field] ?? server?.for(field);

@@ -37,6 +37,8 @@ export interface LineForm {
   readonly most: string;
   /** Times in a row; empty: not said. */
   readonly running: string;
+  /** Rain's measure of water over it once it is out; empty: none. */
+  readonly waterIn: string;
   readonly bloom: 'any' | 'only' | 'never';
   /** As it stood before, for what the form does not ask. */
   readonly before: LabelLine | null;
@@ -101,7 +103,7 @@ const say = (n: number | undefined | null) => (n === undefined || n === null ? '
 const rateText = ({ rate }: LabelLine) =>
   rate.printed?.text ?? `${rate.min === rate.max ? '' : rate.min === 0 ? 'up to ' : `${rate.min} to `}${rate.max} ${rate.unit} ${sayPer(rate.form)}`;
 
-export const lineFormOf = (l: LabelLine, formulation: Formulation): LineForm => ({
+export const lineFormOf = (l: LabelLine, formulation: Formulation, system: UnitSystem): LineForm => ({
   crops: l.crops,
   pests: l.pests,
   rate: rateText(l),
@@ -111,6 +113,7 @@ export const lineFormOf = (l: LabelLine, formulation: Formulation): LineForm => 
   interval: say(l.intervalDays),
   most: say(l.maxPerSeason),
   running: say(l.mostRunning),
+  waterIn: l.waterInMm === undefined ? '' : say(l.waterInMm / rainMmOf(system)),
   bloom: l.inBloom ?? 'any',
   before: l,
 });
@@ -126,6 +129,7 @@ export const freshLine = (): LineForm => ({
   interval: '',
   most: '',
   running: '',
+  waterIn: '',
   bloom: 'any',
   before: null,
 });
@@ -148,7 +152,7 @@ export const sheetFormOf = (s: LabelSheet, system: UnitSystem): SheetForm => ({
   fish: s.fish,
   waterBuffer: s.waterBufferM === undefined ? '' : trim(s.waterBufferM / metreOf(system), 1),
   keepOff: s.keepOff ?? false,
-  lines: s.lines.map((l) => lineFormOf(l, s.formulation)),
+  lines: s.lines.map((l) => lineFormOf(l, s.formulation, system)),
   forbidden: s.forbidden.map((f) => f.crop),
   gaps: Object.fromEntries(GAP_GROUPS.map((g) => [g, say(s.gaps.find((x) => x.group === g)?.days)])) as SheetForm['gaps'],
   notMixedWith: s.notMixedWith ?? [],
@@ -187,6 +191,7 @@ const FIELD: readonly [RegExp, string][] = [
   [/^(lines\.\d+)\.intervalDays$/, '$1.interval'],
   [/^(lines\.\d+)\.maxPerSeason$/, '$1.most'],
   [/^(lines\.\d+)\.mostRunning$/, '$1.running'],
+  [/^(lines\.\d+)\.waterInMm$/, '$1.waterIn'],
   [/^(lines\.\d+)\.inBloom$/, '$1.bloom'],
   [/^(lines\.\d+\.(?:crops|pests)).*$/, '$1'],
   [/^reEntry.*$/, 'reEntryHours'],
@@ -227,6 +232,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
     if (!water.ok) errors[at('water')] ??= water.reasons[0]?.sentence ?? '';
     // a line for bare wood is for the dormant season
     const running = optional(l.running, at('running'), 'The most in a row');
+    const waterIn = optional(l.waterIn, at('waterIn'), 'The water over it');
     const stages = method === 'bark' ? (['dormant'] as const) : before && methodOf(base, before) === 'bark' ? undefined : before?.stages;
     return {
       id: before?.id ?? `line-${i + 1}`,
@@ -240,6 +246,7 @@ export function readSheet(f: SheetForm, id: string, version: number): { readonly
       intervalDays: figure(l.interval, at('interval'), 'The days between'),
       maxPerSeason: optional(l.most, at('most'), 'The most a year') ?? null,
       ...(running === undefined ? {} : { mostRunning: running }),
+      ...(waterIn === undefined ? {} : { waterInMm: Number((waterIn * rainMmOf(f.system)).toPrecision(6)) }),
       ...(l.bloom === 'any' ? {} : { inBloom: l.bloom }),
       ...(stages ? { stages } : {}),
       prov: OWN,

@@ -1,4 +1,4 @@
-import { trim } from '../../measure';
+import { sayIn, sayRain, trim } from '../../measure';
 import { step, type Step } from '../step';
 import { linesAt, type Job } from './job';
 
@@ -8,6 +8,7 @@ export function closing(job: Job): Step[] {
   const after = linesAt(job, 'after');
   const mixed = job.vessel !== null;
   return [
+    ...wateredIn(job),
     step('clean', mixed ? 'Rinse and wash' : 'Wash', [...CLEAN[cleaned(job)], 'Hands, then face.']),
     step(
       'store',
@@ -22,6 +23,25 @@ export function closing(job: Job): Step[] {
         ...after,
       ],
       { caution: 'Never in a food or drink container.' },
+    ),
+  ];
+}
+
+const ML_PER_LITRE = 1000;
+
+/** Where the label wants it washed down to the roots: how much, and how one knows that it was. */
+function wateredIn({ plan }: Job): Step[] {
+  const mm = plan.line.waterInMm;
+  if (mm === undefined || plan.area <= 0) return [];
+  return [
+    step(
+      'water-in',
+      'Water it in',
+      [
+        `At once: ${sayRain(mm, plan.units)} of water over ${sayIn(plan.area, 'area', plan.units)}. That is ${sayIn(plan.area * mm * ML_PER_LITRE, 'volume', plan.units)} in all.`,
+        'By the can, or by a sprinkler until a straight-sided cup set under it holds so much. Evenly, and no more: it must not run off.',
+      ],
+      { caution: 'Nobody on it until it has dried.' },
     ),
   ];
 }
