@@ -1,8 +1,21 @@
-import { RUNG_NAMES, findControl } from '../src/catalogue';
-import { changesFor, conflictsAmong, courseIfLeft, goesWith, judge, ladder, recommend, seenBy, whyBefore, withChanges } from '../src/decide';
+import { RUNG_NAMES, findControl, type Control } from '../src/catalogue';
+import {
+  changesFor,
+  closedAt,
+  conflictsAmong,
+  courseIfLeft,
+  goesWith,
+  judge,
+  ladder,
+  recommend,
+  seenBy,
+  whyBefore,
+  withChanges,
+  type Situation,
+} from '../src/decide';
 import { type LabelSheet } from '../src/label';
 import { findSheet } from '../src/label/sheets';
-import { past, situation, type Setup } from './situation';
+import { at, past, situation, type Setup } from './situation';
 
 const verdicts = (ids: string[], setup: Setup = {}) =>
   ids.map((id) => {
@@ -148,4 +161,39 @@ test('a curled tip turns the advice away from what only touches', () => {
   const s = situation({ now: '2026-05-24T20:15:00Z', seenSigns: ['curled-tips'] });
   const advice = recommend(ladder(s), s, 0.5);
   expect(advice?.verdict.reasons.some((r) => r.code === 'curled') && advice.verdict.effect * 0.5 < 0.4).toBe(false);
+});
+
+describe('where nothing is advised, it is said why', () => {
+  const why = (host: string, trouble: string, stageSeen: string) => {
+    const s = situation({ host, trouble, stageSeen });
+    return recommend(ladder(s), s, 0.6);
+  };
+  // common practice: a pupa in its cell and an egg in its bud are past anything; the stage that can be reached is named
+  test.each([
+    ['cabbage', 'cabbage-white', 'Pupa', /^Nothing reaches the stage that is about now: watch it\. Small caterpillars/],
+    ['apple', 'codling-moth', 'Egg', /^Nothing reaches the stage that is about now: watch it\. The hours between egg and fruit/],
+    ['cherry', 'cherry-fruit-fly', 'Pupa', /^Nothing reaches the stage that is about now: watch it\. As fruit turns yellow/],
+  ])('%s, %s, %s', (host, trouble, stage, words) => {
+    const advice = why(host, trouble, stage);
+    expect(advice?.why).toMatch(words);
+    expect(advice?.verdict?.control.rung).toBe(0);
+  });
+  test('a stage that is reached is acted on', () => expect(why('cabbage', 'cabbage-white', 'Caterpillar')?.verdict?.control.rung).toBeGreaterThan(0));
+});
+
+describe('what closes a control at another moment', () => {
+  const soap = findControl('soap-spray') as Control;
+  const codes = (s: Situation, when: string) => closedAt(soap, s, findSheet('potassium-soap') ?? null, at(when)).map((r) => r.code);
+  test('a lasting reason and one that goes by the day are both said, each once', () => {
+    const picked = { pickFrom: '2026-05-24', pickUntil: '2026-08-01' };
+    const s = situation({ planting: picked, records: [past('potassium-soap', '2026-05-24T06:00:00Z')], plans: [] });
+    const said = codes(s, '2026-05-24T20:00:00Z');
+    expect(said).toContain('interval');
+    expect(new Set(said).size).toBe(said.length);
+    // a label for indoors alone, out of doors: no day takes that away
+    const inside = { ...(findSheet('potassium-soap') as LabelSheet), outdoors: false };
+    const both = closedAt(soap, s, inside, at('2026-05-24T20:00:00Z')).map((r) => r.code);
+    expect(both).toEqual(expect.arrayContaining(['site', 'interval']));
+    expect(new Set(both).size).toBe(both.length);
+  });
 });
