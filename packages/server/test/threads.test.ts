@@ -178,4 +178,14 @@ describe('a thread of its own', () => {
     expect(hoursIn(await work('weather', hours(3)))).toBe(3);
     work.end();
   });
+  test('one that is ended as another is asked takes nothing along', async () => {
+    const work = workInThread(pathToFileURL(file), { patienceMs: 20_000, mostWaiting: 3, restMs: 0 });
+    for (let i = 1; i <= 4; i++) {
+      expect(hoursIn(await work('weather', hours(i)))).toBe(i);
+      // now resting, now just being ended
+      if (i % 2 === 0) await new Promise((r) => setTimeout(r, 1));
+      else work.end();
+    }
+    work.end();
+  });
 });

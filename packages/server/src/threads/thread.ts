@@ -47,10 +47,12 @@ export function workInThread(file: URL, limits: ThreadLimits = USUAL, log?: Logg
   const start = (): Worker => {
     const w = new Worker(file, { resourceLimits: { maxOldGenerationSizeMb: HEAP_MB } });
     w.unref();
-    w.on('message', (r: Reply) => pending?.(r));
+    w.on('message', (r: Reply) => (worker === w ? pending?.(r) : undefined));
     w.on('error', (err) => {
       log?.warn({ err }, 'a thread broke');
-      if (worker === w) worker = null;
+      // one that was already ended has no job: what is under way is another's
+      if (worker !== w) return;
+      worker = null;
       pending?.(broke());
     });
     return w;
