@@ -32,7 +32,6 @@ test('a lawn goes by its own line: so much for the thousand square feet, and wat
   await expect(page.getByText(/watered in with 0\.25 in/)).toBeVisible();
   await openCase(page, lawn, 'Soil', ['Slim caterpillars in the turf'], ['3', '10']);
   await expect(page.getByText('Gentlest that will do').first()).toBeVisible();
-  await page.screenshot({ path: '/tmp/s2.png', fullPage: true });
   await take(page, /Azadirachtin for turf/, 'It browns as I look at it');
   await page.getByRole('button', { name: 'Keep these amounts' }).click();
   await planFor(page);
@@ -42,7 +41,6 @@ test('a lawn goes by its own line: so much for the thousand square feet, and wat
   await context.setOffline(true);
   const titles = await allCards(page);
   expect(titles.join(' | ')).toContain('Water it in');
-  await page.screenshot({ path: '/tmp/s3.png' });
   await page.getByRole('button', { name: 'Keep the record' }).click();
   await expect(page.getByText(/count the same/)).toBeVisible();
   await context.setOffline(false);

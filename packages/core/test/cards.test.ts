@@ -97,6 +97,8 @@ describe('every control with every kind of product in every place', () => {
     expect(order.indexOf('water-in')).toBe(order.indexOf('clean') - 1);
     expect(order.at(-3)).toBe('water-in');
     expect(watered(10, 'metric').find((s) => s.id === 'water-in')?.text[0]).toBe('At once: 10 mm of water over 92.9 m². That is 929 l in all.');
+    const card = us.find((s) => s.id === 'water-in');
+    expect(card?.caution).toMatch(/keep-out time is over/);
     expect(watered(undefined, 'us').some((s) => s.id === 'water-in')).toBe(false);
   });
 

@@ -6,6 +6,7 @@ import type { SignEntry } from './entry/sign';
 import type { TroubleEntry } from './entry/trouble';
 import type { MeansEntry, UseEntry } from './entry/use';
 import type { PlacedHow } from './how';
+import { reportOf } from './expand-report';
 import { monthsOf } from './months';
 import type { Range } from './range';
 import {
@@ -15,7 +16,6 @@ import {
   type Friend,
   type LifeStage,
   type Moment,
-  type Report,
   type Sign,
   type Species,
   type Suspect,
@@ -108,16 +108,6 @@ export const pairHowOf = (e: Pick<TroubleEntry, 'controls'>): Readonly<Record<st
 
 const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere ?? false, native: r.native ?? [], spread: r.spread ?? [], prov: provOf(r) });
 
-const reportOf = (r: TroubleEntry['report']): Report | null =>
-  r
-    ? {
-        in: r.in,
-        asOf: r.asOf,
-        meanwhile: (r.meanwhile ?? []).map((m) => ({ in: m.in ?? null, say: m.say, kill: m.kill ?? [] })),
-        prov: provOf(r),
-      }
-    : null;
-
 const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
   w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;
 
@@ -170,12 +160,12 @@ export const trouble = (e: TroubleEntry, means: ReadonlyMap<string, MeansEntry>,
   follows: e.follows ?? [],
   hidesInCurl: e.hidesInCurl ?? false,
   stings: e.stings ?? false,
-  report: reportOf(e.report),
+  report: e.report ? reportOf(e.report, provOf(e.report)) : null,
   species: (e.species ?? []).map((s): Species => ({
     name: s.name,
     hosts: s.hosts,
     range: s.range ? rangeOf(s.range) : null,
-    report: reportOf(s.report),
+    report: s.report ? reportOf(s.report, provOf(s.report)) : null,
     tell: fact(s),
   })),
   late: e.late ?? [],

@@ -1,4 +1,4 @@
-import { dutyIn } from '../catalogue';
+import { dutyIn, meanwhileIn } from '../catalogue';
 import type { Situation } from './types';
 import { whereOf } from './where';
 
@@ -18,3 +18,7 @@ export function dutyToReport(
   const written = s.records.some((r) => r.controlId === 'report-it' && r.at <= s.now && s.now - r.at < HOLDS_DAYS * DAY);
   return s.reported || written ? 'done' : 'open';
 }
+
+/** What the finder does until the plant-health office has answered; null where the country is not known, or nothing more is. */
+export const meanwhileOf = (s: Pick<Situation, 'trouble' | 'host' | 'place' | 'country' | 'region'>) =>
+  s.country ? meanwhileIn(s.trouble, s.host, whereOf(s)) : null;

@@ -1,14 +1,12 @@
 import { inSentence } from '../measure';
-import { meanwhileIn } from '../catalogue';
 import { whenOn } from '../catalogue/used-on';
 import { conflictsAmong } from './combine';
-import { dutyToReport } from './duty';
+import { dutyToReport, meanwhileOf } from './duty';
 import { actsOnWhatIsThere, WORTH_TRYING } from './gentler';
 import { CARE_RUNG, guards, isCare } from './guard-plan';
 import { hazardScore } from './ladder';
 import { needed, type Needed } from './needed';
 import type { Situation, Verdict } from './types';
-import { whereOf } from './where';
 
 export interface Advice {
   /** The first step, and the only one where `steps` holds no more. */
@@ -149,8 +147,8 @@ export function recommend(verdicts: readonly Verdict[], s: Situation, share: num
     prevents,
   });
   if (report && dutyToReport(s) === 'open') {
-    const meanwhile = s.country ? meanwhileIn(s.trouble, s.host, whereOf(s)) : null;
-    return { ...one(report, [report.effectWhy, ...(meanwhile ? [meanwhile.say] : [])].join(' ')), prevents: [] };
+    const meanwhile = meanwhileOf(s);
+    return { ...one(report, meanwhile ? `${report.effectWhy} ${meanwhile.say}` : report.effectWhy), prevents: [] };
   }
   if (s.trouble.notAtHome && licensed) return { ...one(licensed, s.trouble.notAtHome.text), prevents: [] };
 

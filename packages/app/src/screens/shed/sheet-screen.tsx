@@ -1,6 +1,6 @@
 import { findHost, findTroubleCard, TROUBLE_CARDS } from '@sleetbrook/core/cards';
-import { allowedIn, forRooms, lastingOf, lineFor, moaOf, quoteLine, sayPer, sayRate, strictSheet, type LabelSheet } from '@sleetbrook/core/label';
-import { sayProvenance, sayAboutRain, sayRain, trim, inSentence } from '@sleetbrook/core/measure';
+import { allowedIn, forRooms, lastingOf, lineFor, moaOf, quoteLine, sayRate, strictSheet, type LabelSheet } from '@sleetbrook/core/label';
+import { sayProvenance, sayAboutRain, trim, inSentence } from '@sleetbrook/core/measure';
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -18,6 +18,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { PoisonHelp } from '../help/poison-help';
 import { useLabelForCase } from './use-label-for-case';
+import { sayLimits } from './say-limits';
 import { PLANT_SEARCH, usePlantOptions } from '../plant-options';
 
 const CHECKS = [
@@ -131,7 +132,7 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
           <View key={l.id} className="border-b border-line py-3">
             <T kind="strong">{`${l.crops.join(', ').replaceAll('-', ' ')}: ${l.asPrinted ?? sayRate(l.rate)}`}</T>
             <T kind="muted">{`Against ${l.pests.map((p) => inSentence(findTroubleCard(p)?.name ?? p)).join(', ')}`}</T>
-            <T kind="muted">{`${l.phiDays === null ? 'Not on food' : `Picking wait ${l.phiDays} d`} · ${l.intervalDays} d between · ${l.maxPerSeason === null ? 'no yearly limit' : `at most ${l.maxPerSeason} a year`}${l.waterMlPerM2 ? ` · ${bySize(l.rate.form) ? `${l.waterMlPerM2} ml water ${sayPer(l.rate.form)}` : `${l.waterMlPerM2 / 1000} l a m²`}` : ''}${l.waterInMm === undefined ? '' : ` · watered in with ${sayRain(l.waterInMm, units)}`}${l.inBloom === 'never' ? ' · not on open flowers' : l.inBloom === 'only' ? ' · only in bloom' : ''}${l.stages ? ` · only ${l.stages.join(', ')}` : ''}`}</T>
+            <T kind="muted">{sayLimits(l, units)}</T>
             <T kind="small">{sayProvenance(l.prov)}</T>
           </View>
         ))}
@@ -184,7 +185,6 @@ function Label({ sheet: s }: { readonly sheet: LabelSheet }) {
 }
 
 const sayDays = (days: number) => (days === 1 ? 'a day' : `${days} days`);
-const bySize = (form: LabelSheet['lines'][number]['rate']['form']) => form !== 'per-litre' && form !== 'per-m2';
 
 /** What can be done with a sheet: one of one's own from a specimen; change, versions and removal of an own one. */
 function Own({ sheet: s }: { readonly sheet: LabelSheet }) {

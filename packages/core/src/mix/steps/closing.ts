@@ -32,16 +32,21 @@ const ML_PER_LITRE = 1000;
 /** Where the label wants it washed down to the roots: how much, and how one knows that it was. */
 function wateredIn({ plan }: Job): Step[] {
   const mm = plan.line.waterInMm;
-  if (mm === undefined || plan.area <= 0) return [];
+  if (mm === undefined) return [];
+  const depth = `At once: ${sayRain(mm, plan.units)} of water over`;
+  // a rate by the plant or the trunk says nothing of how much ground that is
+  const byGround = plan.line.rate.form === 'per-m2' || plan.line.rate.form === 'per-litre';
+  const all = sayIn(plan.area * mm * ML_PER_LITRE, 'volume', plan.units);
   return [
     step(
       'water-in',
       'Water it in',
       [
-        `At once: ${sayRain(mm, plan.units)} of water over ${sayIn(plan.area, 'area', plan.units)}. That is ${sayIn(plan.area * mm * ML_PER_LITRE, 'volume', plan.units)} in all.`,
-        'By the can, or by a sprinkler until a straight-sided cup set under it holds so much. Evenly, and no more: it must not run off.',
+        byGround ? `${depth} ${sayIn(plan.area, 'area', plan.units)}. That is ${all} in all.` : `${depth} the ground it was put on.`,
+        'By the can, or by a sprinkler until a straight-sided cup set under it holds so much.',
+        'Evenly, and no more: it must not run off.',
       ],
-      { caution: 'Nobody on it until it has dried.' },
+      { caution: 'Nobody and no pet on it until it is dry and the keep-out time is over.' },
     ),
   ];
 }
