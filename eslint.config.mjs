@@ -38,5 +38,7 @@ export default [
   },
   // what holds of components is not asked of files that have none
   { files: ['packages/core/**', 'packages/server/**', 'bench/**', 'e2e/**', 'hard/**', 'scripts/**'], rules: NO_COMPONENTS },
+  // read by the bundler, in Node
+  { files: ['packages/app/lean*.js'], languageOptions: { globals: { __dirname: 'readonly', __filename: 'readonly' } } },
   { files: ['scripts/**', 'bench/**'], rules: { 'no-console': 'off' } },
 ];

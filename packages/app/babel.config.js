@@ -1,4 +1,7 @@
+const leanImports = require('./lean-imports');
+
 module.exports = (api) => {
-  api.cache(true);
-  return { presets: [['babel-preset-expo', { jsxImportSource: 'nativewind' }], 'nativewind/babel'] };
+  // tests run what is written; only the bundle is made lean
+  const bundled = api.caller((c) => c?.bundler === 'metro' || c?.name === 'metro');
+  return { presets: [['babel-preset-expo', { jsxImportSource: 'nativewind' }], 'nativewind/babel'], plugins: bundled ? [leanImports] : [] };
 };

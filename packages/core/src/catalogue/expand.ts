@@ -111,14 +111,31 @@ const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere
 const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
   w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;
 
+type Covering = readonly Pick<Sign, 'id' | 'covers'>[];
+const coverers = new WeakMap<Covering, ReadonlyMap<string, readonly string[]>>();
+/** For each sign, those that cover it: made once, since every entry asks. */
+function coverersIn(covering: Covering): ReadonlyMap<string, readonly string[]> {
+  const known = coverers.get(covering);
+  if (known) return known;
+  const made = new Map<string, string[]>();
+  for (const { id, covers } of covering) for (const c of covers) made.set(c, [...(made.get(c) ?? []), id]);
+  coverers.set(covering, made);
+  return made;
+}
+
 /** How typical each sign is; a sign that covers others is there when one of those is, where nothing is said of it. */
-export function signsOf(listed: TroubleEntry['signs'], covering: readonly Pick<Sign, 'id' | 'covers'>[]): Suspect['signs'] {
-  const own = Object.fromEntries(Object.entries(listed).flatMap(([how, ids]) => (ids ?? []).map((id) => [id, how as Typicality] as const)));
-  const covered = covering.flatMap(({ id, covers }) => {
-    const how = together(covers.flatMap((c) => own[c] ?? []));
-    return how && !(id in own) ? [[id, how] as const] : [];
-  });
-  return { ...own, ...Object.fromEntries(covered) };
+export function signsOf(listed: TroubleEntry['signs'], covering: Covering): Suspect['signs'] {
+  const signs: Record<string, Typicality> = {};
+  for (const [how, ids] of Object.entries(listed)) for (const id of ids ?? []) signs[id] = how as Typicality;
+  const by = coverersIn(covering);
+  const covered = new Map<string, Typicality[]>();
+  for (const [id, how] of Object.entries(signs))
+    for (const plain of by.get(id) ?? []) if (!(plain in signs)) covered.set(plain, [...(covered.get(plain) ?? []), how]);
+  for (const [plain, hows] of covered) {
+    const how = together(hows);
+    if (how) signs[plain] = how;
+  }
+  return signs;
 }
 
 const suspect = (e: TroubleEntry | FriendEntry, covering: readonly Sign[]): Suspect => ({

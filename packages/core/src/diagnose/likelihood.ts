@@ -31,20 +31,34 @@ export const ENTRIES: readonly Entry[] = [...TROUBLES, ...FRIENDS];
 /** Column of each sign in the table of likelihoods. */
 export const SIGN_AT: ReadonlyMap<string, number> = new Map(SIGNS.map((s, i) => [s.id, i]));
 
-/** The signs that one plain sign stands for beside this one: they are taken for each other. */
+/** The signs that one plain sign stands for beside this one: they are taken for each other, so it holds both ways. */
 const LIKE: ReadonlyMap<string, readonly string[]> = new Map(
   SIGNS.map((s) => [s.id, [...new Set(SIGNS.filter((plain) => plain.covers.includes(s.id)).flatMap((plain) => plain.covers))].filter((id) => id !== s.id)]),
 );
+const SHOWN: readonly (Typicality | undefined)[] = ['always', 'often', 'sometimes'];
+
+/** The signs that are taken for one that the entry shows. */
+const likeOnesOf = (entry: Entry): ReadonlySet<string> =>
+  new Set(Object.entries(entry.signs).flatMap(([id, how]) => (SHOWN.includes(how) ? (LIKE.get(id) ?? []) : [])));
+const LIKE_ONES: ReadonlyMap<Entry, ReadonlySet<string>> = new Map(ENTRIES.map((entry) => [entry, likeOnesOf(entry)]));
+
 /** Whether an entry shows what is taken for this sign. */
-export const isLike = (entry: Entry, signId: string): boolean =>
-  (LIKE.get(signId) ?? []).some((id) => ['always', 'often', 'sometimes'].includes(entry.signs[id] ?? 'never'));
+export const isLike = (entry: Entry, signId: string): boolean => (LIKE_ONES.get(entry) ?? likeOnesOf(entry)).has(signId);
 
 /** A row a suspect, a column a sign: the chance that the sign is reported. */
 function table(how: Reporting): (entry: Entry | null) => Float64Array {
-  const rows = new Map(
-    ENTRIES.map((entry) => [entry, Float64Array.from(SIGNS, (s) => how[entry.signs[s.id] ?? (isLike(entry, s.id) ? 'alike' : 'unlisted')])]),
-  );
-  const other = Float64Array.from(SIGNS, () => how.other);
+  const rows = new Map<Entry, Float64Array>();
+  for (const entry of ENTRIES) {
+    const row = new Float64Array(SIGNS.length).fill(how.unlisted);
+    const set = (id: string, chance: number) => {
+      const at = SIGN_AT.get(id);
+      if (at !== undefined) row[at] = chance;
+    };
+    for (const id of LIKE_ONES.get(entry) ?? []) set(id, how.alike);
+    for (const [id, listed] of Object.entries(entry.signs)) set(id, how[listed]);
+    rows.set(entry, row);
+  }
+  const other = new Float64Array(SIGNS.length).fill(how.other);
   return (entry) => (entry && rows.get(entry)) ?? other;
 }
 

@@ -1,8 +1,7 @@
 import type { Look } from '@sleetbrook/core/api';
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { T } from '../../ui/text';
-
-const Bars = lazy(() => import('./counts-bars'));
+import { CountsBars } from '../lazy-charts';
 
 /** The counts of a case over time; the chart is only loaded where there are two. */
 export function CountsChart({ looks, unit, zone }: { readonly looks: readonly Look[]; readonly unit: string; readonly zone: string }) {
@@ -10,7 +9,7 @@ export function CountsChart({ looks, unit, zone }: { readonly looks: readonly Lo
   if (counted.length < 2) return null;
   return (
     <Suspense fallback={<T kind="muted">Drawing the counts</T>}>
-      <Bars looks={counted} unit={unit} zone={zone} />
+      <CountsBars looks={counted} unit={unit} zone={zone} />
     </Suspense>
   );
 }

@@ -1,6 +1,6 @@
 import { instant, sayWhen } from '@sleetbrook/core/measure';
 import { dayOf } from '@sleetbrook/core/schedule';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { View } from 'react-native';
 import { useGarden, useClimate, useMilestones, usePlantings, useReadings, useWarnings, useWeatherDays } from '../../api/queries';
 import { useNow } from '../../state/now';
@@ -10,6 +10,7 @@ import { Row, Section } from '../../ui/row';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { sayDate } from '../garden/say-picking';
+import { DayCharts, SameWeeksPart } from '../lazy-charts';
 import { Unreadable } from '../reach/unreadable';
 import { WeatherMark } from '../time/weather-mark';
 import { MilestoneRows } from './milestone-rows';
@@ -20,8 +21,6 @@ import { UsualDays } from './usual-days';
 import { warnedDays } from './say-warning';
 import { WarningRows } from './warning-rows';
 
-const Charts = lazy(() => import('./day-charts'));
-const SameWeeks = lazy(() => import('./same-weeks'));
 const BACK = [
   { days: 30, title: 'A month' },
   { days: 120, title: 'The season' },
@@ -121,8 +120,8 @@ export function SeasonScreen() {
               ))}
             </View>
             <Suspense fallback={<Loading />}>
-              <Charts days={days} today={today} units={garden.units} />
-              {climate && <SameWeeks climate={climate} units={garden.units} />}
+              <DayCharts days={days} today={today} units={garden.units} />
+              {climate && <SameWeeksPart climate={climate} units={garden.units} />}
             </Suspense>
           </View>
         )}

@@ -21,7 +21,7 @@ const NAMED = 7;
 const NAME_WIDTH = 56;
 
 /** Least and most of each day, and its rain; the same in words below. */
-export default function DayCharts({ days, today, units }: { readonly days: readonly WeatherDayView[]; readonly today: LocalDay; readonly units: UnitSystem }) {
+export function DayCharts({ days, today, units }: { readonly days: readonly WeatherDayView[]; readonly today: LocalDay; readonly units: UnitSystem }) {
   const t = useTokens();
   const { width } = useWindowDimensions();
   const [words, setWords] = useState(false);

@@ -15,7 +15,7 @@ const inert = (el: View | null): void => {
 };
 
 /** These weeks beside the same ones of earlier years: warmth as it came together, and each year in a line. */
-export default function SameWeeksPart({ climate, units }: { readonly climate: ClimateView; readonly units: UnitSystem }) {
+export function SameWeeksPart({ climate, units }: { readonly climate: ClimateView; readonly units: UnitSystem }) {
   const t = useTokens();
   const { width } = useWindowDimensions();
   const { thisYear, earlier, usualWarmth } = climate;

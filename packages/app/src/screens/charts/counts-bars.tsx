@@ -6,7 +6,7 @@ import { T } from '../../ui/text';
 import { useTokens } from '../../ui/tokens';
 
 /** Share affected at each count, as bars, with the same figures in words. */
-export default function CountsBars({ looks, unit, zone }: { readonly looks: readonly Look[]; readonly unit: string; readonly zone: string }) {
+export function CountsBars({ looks, unit, zone }: { readonly looks: readonly Look[]; readonly unit: string; readonly zone: string }) {
   const t = useTokens();
   const rows = looks.flatMap((l) =>
     l.count ? [{ day: sayDay(instant(Date.parse(l.at)), zone), share: Math.round((l.count.affected / l.count.looked) * 100), count: l.count }] : [],
