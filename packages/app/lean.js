@@ -5,7 +5,9 @@
 const LEAN = [
   { within: 'zod', request: /(from-json-schema|json-schema-processors|json-schema-generator|deep-partial|\/compile)\.c?js$/, use: 'nothing' },
   { within: 'zod', request: /locales\/index(\.c?js)?$/, use: 'zod-locales.js' },
-  { within: 'react-native-svg', request: /^\.\/xml(\.js)?$/, use: 'nothing' },
+  { within: 'react-native-svg', request: /^\.\/(xml|transform|transformToRn)(\.js)?$/, use: 'nothing' },
+  { within: 'react-native-web', request: /\/Animated(FlatList|SectionList)$/, use: 'nothing' },
+  { within: '@tanstack', request: /^\.\/(hydration|streamedQuery|HydrationBoundary|useSuspense\w+|usePrefetch\w+)(\.js)?$/, use: 'nothing' },
   { within: 'uuid', request: /^\.\/(md5|sha1|v1|v3|v5|v6|v1ToV6|v6ToV1|v35)(\.js)?$/, use: 'nothing' },
   { within: 'react-native-css-interop', request: /^\.\/components$/, use: 'class-names.js' },
   { within: 'expo-router', request: /fork\/native-stack\/createNativeStackNavigator$/, use: 'native-stack.js' },
