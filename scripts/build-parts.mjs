@@ -16,6 +16,10 @@ export async function buildServer() {
     name: 'some-outside',
     setup(b) {
       b.onResolve({ filter: OUTSIDE }, (args) => ({ path: args.path, external: true }));
+      // the checks speak English only, here as in the app
+      b.onResolve({ filter: /locales\/index(\.c?js)?$/ }, ({ importer }) =>
+        /[\\/]zod[\\/]/.test(importer) ? { path: join(root, 'packages/app/src/lean/zod-locales.js') } : undefined,
+      );
     },
   };
   await build({
