@@ -1,15 +1,57 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
-import { TestServer } from './server';
+import { baseOf, freePort, TestServer } from './server';
 
-/** Larkfold on a server of its own; the page fails on any console error or failed request. */
-export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void }>({
+interface Mine {
+  readonly server: TestServer;
+  readonly demo: boolean;
+  readonly quiet: void;
+}
+interface Workers {
+  /** Where this worker's servers stand, one after the other: what the browser compiled of the application serves them all. */
+  readonly port: number;
+  readonly profile: BrowserContext;
+}
+
+/**
+ * Larkfold on a server of its own; the page fails on any console error or failed request. The tests of a worker share
+ * a browser profile that is emptied between them, but for those with a service worker: they have one of their own.
+ */
+export const test = base.extend<Mine, Workers>({
   demo: [true, { option: true }],
-  server: async ({ demo }, give) => {
-    const server = new TestServer(demo);
+  port: [
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, give) => give(await freePort()),
+    { scope: 'worker' },
+  ],
+  profile: [
+    async ({ browser, port }, give, { project }) => {
+      const { viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale } = project.use;
+      const context = await browser.newContext({ viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale, baseURL: baseOf(port) });
+      await give(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ demo, port }, give) => {
+    const server = new TestServer(demo, false, {}, port);
     await server.start();
     await give(server);
     await server.stop();
+  },
+  context: async ({ context, profile, serviceWorkers }, give) => {
+    if (serviceWorkers === 'allow') return give(context);
+    profile.setDefaultTimeout(ACTION);
+    await give(profile);
+    for (const page of profile.pages()) await page.close();
+    await profile.setOffline(false);
+    await profile.clearPermissions();
+    await profile.clearCookies();
+  },
+  page: async ({ context, profile, server }, give) => {
+    const page = await context.newPage();
+    if (context === profile) await empty(page, server.base);
+    await give(page);
   },
   baseURL: async ({ server }, give) => give(server.base),
   quiet: [
@@ -37,34 +79,28 @@ export const test = base.extend<{ server: TestServer; demo: boolean; quiet: void
 
 export { expect };
 
-/** The same for tests that only read: one server and one profile for all of a worker's, so that the application is compiled once. */
-export const reading = test.extend<object, { shared: TestServer; profile: BrowserContext }>({
+/** How long something to tap is waited for: a machine that is busy with something else costs nothing else. */
+const ACTION = 60_000;
+
+/** Nothing of the test before is left; what was compiled is. */
+async function empty(page: Page, origin: string): Promise<void> {
+  const devtools = await page.context().newCDPSession(page);
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb,local_storage,cache_storage,service_workers,file_systems' });
+  await devtools.detach();
+}
+
+/** The same for tests that only read: one server for all of a worker's. */
+export const reading = test.extend<object, { shared: TestServer }>({
   shared: [
-    // eslint-disable-next-line no-empty-pattern
-    async ({}, give) => {
-      const server = new TestServer(true);
+    async ({ port }, give) => {
+      const server = new TestServer(true, false, {}, port);
       await server.start();
       await give(server);
       await server.stop();
     },
     { scope: 'worker' },
   ],
-  profile: [
-    async ({ browser, shared }, give, { project }) => {
-      const { viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale } = project.use;
-      const context = await browser.newContext({ viewport, hasTouch, isMobile, serviceWorkers, timezoneId, locale, baseURL: shared.base });
-      await give(context);
-      await context.close();
-    },
-    { scope: 'worker' },
-  ],
   server: async ({ shared }, give) => give(shared),
-  page: async ({ profile }, give) => {
-    const page = await profile.newPage();
-    page.setDefaultTimeout(60_000);
-    await give(page);
-    await page.close();
-  },
 });
 
 /** Nothing serious for a person who uses the page another way. There are no frames, so that it runs in the page itself: a quarter of the time. */

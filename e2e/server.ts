@@ -6,29 +6,35 @@ import { join } from 'node:path';
 
 const MAIN = join(__dirname, '../packages/server/dist/main.js');
 
+/** A port that nobody listens at. */
+export async function freePort(): Promise<number> {
+  const free = createServer();
+  await new Promise<void>((listening) => free.listen(0, '127.0.0.1', listening));
+  const { port } = free.address() as AddressInfo;
+  await new Promise((closed) => free.close(closed));
+  return port;
+}
+
+export const baseOf = (port: number) => `http://127.0.0.1:${port}`;
+
 /** The real server with a database of its own on a free port. */
 export class TestServer {
   private child: ChildProcess | null = null;
   private readonly data = mkdtempSync(join(tmpdir(), 'sleetbrook-e2e-'));
-  base = '';
+  base: string;
   /** What it printed for whoever started it. */
   printed = '';
   /** While it is down the page's own refreshing gets no answer. */
   restarted = false;
 
-  /** @param demo false for an empty database @param running a clock that runs on from where it is started */
+  /** @param demo false for an empty database @param running a clock that runs on from where it is started @param port any that is free, unless it is said */
   constructor(
     private readonly demo = true,
     private readonly running = false,
     private readonly env: Readonly<Record<string, string>> = {},
-  ) {}
-
-  /** Finds a port, and so its address, before anything is started: a journey starts it at an hour of its own. */
-  async reserve(): Promise<void> {
-    const free = createServer();
-    await new Promise<void>((listening) => free.listen(0, '127.0.0.1', listening));
-    this.base = `http://127.0.0.1:${(free.address() as AddressInfo).port}`;
-    await new Promise((closed) => free.close(closed));
+    port?: number,
+  ) {
+    this.base = port ? baseOf(port) : '';
   }
 
   async start(now = '2026-05-24T18:10:00Z'): Promise<void> {

@@ -18,8 +18,8 @@ const LIMERICK = {
 
 /** A house that its phones may come into, started as its household would. */
 const test = base.extend({
-  server: async ({ demo: _ }, give) => {
-    const server = new TestServer(false, false, { SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0' });
+  server: async ({ port }, give) => {
+    const server = new TestServer(false, false, { SLEETBROOK_HOUSEHOLD: '1', SLEETBROOK_SECURE_PORT: '0' }, port);
     await server.start();
     await give(server);
     await server.stop();

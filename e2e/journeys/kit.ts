@@ -23,10 +23,9 @@ export interface Place {
 export const test = base.extend<{ running: boolean }>({
   demo: false,
   running: [false, { option: true }],
-  server: async ({ running }, give) => {
+  server: async ({ running, port }, give) => {
     // `settle` starts it at the hour of its story
-    const server = new TestServer(false, running);
-    await server.reserve();
+    const server = new TestServer(false, running, {}, port);
     await give(server);
     await server.stop();
   },

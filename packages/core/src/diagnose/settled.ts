@@ -101,8 +101,9 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
     return { state: 'two', leader: a, second: b, why, report: duties([a, b]) };
   }
   const report = duties([leader]);
+  const strange = next?.kind === 'other' && next.probability > leader.probability;
   const stinger = stingsBeside(leader, suspects, seen);
-  if (stinger) return { state: 'not-settled', leader, report, why: sayStings(leader, stinger) };
+  if (stinger) return { state: 'not-settled', leader, report, why: sayStings(leader, stinger, strange) };
   const entry = ENTRY.get(leader.id);
   const askedAbout = inTwo < PAIR_OPEN || known.filter((a) => a.asked).length >= ASKED_ABOUT;
   if (entry && askedAbout && enough(context, entry, known)) {
@@ -123,7 +124,6 @@ export function settle(context: KeyContext, suspects: readonly Suspect[], answer
   if (leader.kind === 'other') {
     return { state: 'not-settled', leader, report, why: 'This fits nothing known here well. Take a sample to your local extension or plant-health office.' };
   }
-  const strange = next?.kind === 'other' && next.probability > leader.probability;
   const rival = suspects.find((s) => s !== leader && s.kind !== 'other' && s.probability >= WORTH_NAMING);
   const why = inTwo >= PAIR_OPEN && best ? sayOpenPair(best.of) : sayOpen(leader, rival, strange);
   return { state: 'not-settled', leader, report, why };
@@ -137,16 +137,18 @@ function stingsBeside(leader: Suspect, suspects: readonly Suspect[], seen: reado
     return entry !== undefined && seen.some((id) => explains(entry, id));
   });
 }
-const sayStings = (leader: Suspect, stinger: Suspect) =>
-  `${leader.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${inSentence(leader.name)}. Hands off until ${inSentence(stinger.name)} is ruled out: its hairs hurt skin, eyes and lungs.`;
+const STRANGE = ' It may be something that is not in the book.';
+const sayHowLikely = (p: number) => (p >= NEARLY_SURE ? 'Very likely' : p >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps');
+const sayStings = (leader: Suspect, stinger: Suspect, strange: boolean) =>
+  `${sayHowLikely(leader.probability)} ${inSentence(leader.name)}. Hands off until ${inSentence(stinger.name)} is ruled out: its hairs hurt skin, eyes and lungs.${strange ? STRANGE : ''}`;
 
 const sayOpenPair = (of: readonly Entry[]) => `It may be two at once: ${of.map((e) => inSentence(e.name)).join(', and ')}.`;
 
 function sayOpen(likeliest: Suspect, rival: Suspect | undefined, strange: boolean): string {
-  const also = strange ? ' It may be something that is not in the book.' : rival ? ` It could also be ${inSentence(rival.name)}.` : '';
+  const also = strange ? STRANGE : rival ? ` It could also be ${inSentence(rival.name)}.` : '';
   // "98 in 100, and not sure enough" would be no sense: so near, one more look is all that is wanted
-  if (likeliest.probability >= NEARLY_SURE) return `Very likely ${inSentence(likeliest.name)}, and not quite sure: look once more before you act.${also}`;
-  return `${likeliest.probability >= LIKELIER_THAN_NOT ? 'Probably' : 'Perhaps'} ${inSentence(likeliest.name)}, but not sure enough to treat.${also}`;
+  const then = likeliest.probability >= NEARLY_SURE ? 'and not quite sure: look once more before you act.' : 'but not sure enough to treat.';
+  return `${sayHowLikely(likeliest.probability)} ${inSentence(likeliest.name)}, ${then}${also}`;
 }
 
 /** More than one sign that speaks for it, or one that speaks for nothing else, or one that stood while others were ruled out. */
