@@ -1,4 +1,3 @@
-import { together } from './typical';
 import type { Provenance } from '../measure';
 import type { ControlEntry } from './entry/control';
 import type { FriendEntry } from './entry/friend';
@@ -7,6 +6,7 @@ import type { TroubleEntry } from './entry/trouble';
 import type { MeansEntry, UseEntry } from './entry/use';
 import type { PlacedHow } from './how';
 import { reportOf } from './expand-report';
+import { signsOf } from './expand-signs';
 import { monthsOf } from './months';
 import type { Range } from './range';
 import {
@@ -20,7 +20,6 @@ import {
   type Species,
   type Suspect,
   type Trouble,
-  type Typicality,
   type Use,
   type Warmth,
   type When,
@@ -110,33 +109,6 @@ const rangeOf = (r: TroubleEntry['range']): Range => ({ everywhere: r.everywhere
 
 const warmthOf = (w: TroubleEntry['life'][number]['warmth']): Warmth | null =>
   w ? { lowerC: w.lowerC, upperC: w.upperC ?? null, degreeDays: w.degreeDays, from: w.from, prov: provOf(w) } : null;
-
-type Covering = readonly Pick<Sign, 'id' | 'covers'>[];
-const coverers = new WeakMap<Covering, ReadonlyMap<string, readonly string[]>>();
-/** For each sign, those that cover it: made once, since every entry asks. */
-function coverersIn(covering: Covering): ReadonlyMap<string, readonly string[]> {
-  const known = coverers.get(covering);
-  if (known) return known;
-  const made = new Map<string, string[]>();
-  for (const { id, covers } of covering) for (const c of covers) made.set(c, [...(made.get(c) ?? []), id]);
-  coverers.set(covering, made);
-  return made;
-}
-
-/** How typical each sign is; a sign that covers others is there when one of those is, where nothing is said of it. */
-export function signsOf(listed: TroubleEntry['signs'], covering: Covering): Suspect['signs'] {
-  const signs: Record<string, Typicality> = {};
-  for (const [how, ids] of Object.entries(listed)) for (const id of ids ?? []) signs[id] = how as Typicality;
-  const by = coverersIn(covering);
-  const covered = new Map<string, Typicality[]>();
-  for (const [id, how] of Object.entries(signs))
-    for (const plain of by.get(id) ?? []) if (!(plain in signs)) covered.set(plain, [...(covered.get(plain) ?? []), how]);
-  for (const [plain, hows] of covered) {
-    const how = together(hows);
-    if (how) signs[plain] = how;
-  }
-  return signs;
-}
 
 const suspect = (e: TroubleEntry | FriendEntry, covering: readonly Sign[]): Suspect => ({
   id: e.id,
