@@ -22,6 +22,8 @@ import { useWords } from '../../ui/words';
 import { Unreadable } from '../reach/unreadable';
 import { sayMl } from '../mix/measured-lines';
 
+const LIST = { maxWidth: 900, paddingHorizontal: 20, paddingBottom: 40 } as const;
+
 /** Every treatment, newest first; more are read as you scroll. */
 export function RecordsScreen() {
   const router = useRouter();
@@ -38,7 +40,8 @@ export function RecordsScreen() {
       <FlatList
         data={rows}
         keyExtractor={(t) => t.id}
-        contentContainerClassName="max-w-[900px] px-5 pb-10"
+        // a list takes no class names here: src/lean/class-names.js says which components do
+        contentContainerStyle={LIST}
         onEndReached={() => {
           if (log.hasNextPage && !log.isFetchingNextPage) void log.fetchNextPage();
         }}
