@@ -2,7 +2,6 @@ import type { Dimension, UnitSystem } from '@sleetbrook/core/measure';
 import { parseQuantity } from '@sleetbrook/core/measure';
 import fc from 'fast-check';
 import { asTyped, meantBy } from '../src/state/as-typed';
-import { signsNow } from '../src/screens/decide/deciding-task';
 import { doneInstead, EMPTY_RECORD, useRecording } from '../src/state/recording';
 import { runs } from '../../core/test/runs';
 
@@ -68,12 +67,4 @@ test('another thing done takes the words along, never the exact figure of the fi
   const exact = { amount: asTyped(2.46446, 'volume', 'us'), area: asTyped(4, 'area', 'us') };
   const draft = { ...EMPTY_RECORD, what: 'control:soap-spray', made: 'soap', amount: '½ tsp', exact };
   expect(doneInstead(draft, 'control:sulfur-spray')).toEqual({ what: 'control:sulfur-spray', made: '', percent: '', exact: { area: exact.area } });
-});
-
-test('a look that found nothing any more leaves nothing of an earlier one; a count asks for no signs', () => {
-  const look = (...answers: [signId: string, seen: boolean][]) => ({ answers: answers.map(([signId, seen]) => ({ signId, seen })) });
-  const grubs = look(['red-hump-grubs', true], ['egg-rafts', false]);
-  expect(signsNow([grubs, look()])).toEqual(['red-hump-grubs']);
-  expect(signsNow([grubs, look(['red-hump-grubs', false])])).toEqual([]);
-  expect(signsNow([])).toEqual([]);
 });

@@ -219,7 +219,9 @@ function made(): string[] {
         [400, 0.3],
         [200, 0.4],
       ] as const)
-        out.push(`  copper on ${m2} m² after ${before} g a m²: ${figures(copperLoad(amounts.value.metal, squareMetres(m2), before))}`);
+        out.push(
+          `  copper on ${m2} m² after ${before} g a m²: ${figures(copperLoad(amounts.value.metal, squareMetres(m2), { year: before, ledger: before }))}`,
+        );
     }
   }
   for (const [oils, lye, purity, surplus, step] of [

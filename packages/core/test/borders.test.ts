@@ -11,6 +11,7 @@ import {
   type LabelLine,
   type LabelSheet,
   type Product,
+  COPPER_LEDGER_G_M2,
 } from '../src/label';
 import { findHost, findTrouble } from '../src/catalogue';
 import { findSheet } from '../src/label/sheets';
@@ -446,21 +447,24 @@ describe('sizes at their borders', () => {
 
 describe('making, at its borders', () => {
   test('copper exactly at the most of a year is within it', () => {
+    const had = (year: number, ledger = year) => ({ year, ledger });
     const at = copperLoad(12.5, squareMetres(10));
     expect([at.over, at.left]).toEqual([false, 0]);
     expect(copperLoad(12.50001, squareMetres(10)).over).toBe(true);
-    expect(copperLoad(2, squareMetres(10), 0.2)).toMatchObject({ over: false, now: 0.2, year: 0.4, room: 1.05 });
-    expect(copperLoad(2, squareMetres(10), 0.2).sentence).toMatch(/A year's share is 0\.4 g\.$/);
-    expect(copperLoad(2.1, squareMetres(10), 0.2).sentence).toMatch(/more than a year's share of 0\.4 g/);
-    expect(copperLoad(11, squareMetres(10), 0.25).sentence).toMatch(/Over 11 m² it would be within/);
-    expect(copperLoad(2, squareMetres(10), 1.245).sentence).toMatch(/has had all of it/);
-    expect(copperLoad(2, squareMetres(10), 1.23).sentence).toMatch(/it would be within/);
+    expect(copperLoad(2, squareMetres(10), had(0.2))).toMatchObject({ over: false, now: 0.2, year: 0.4, room: 1.05 });
+    expect(copperLoad(2, squareMetres(10), had(0.2)).sentence).toMatch(/A year's share is 0\.4 g\.$/);
+    expect(copperLoad(2.1, squareMetres(10), had(0.2)).sentence).toMatch(/more than a year's share of 0\.4 g/);
+    expect(copperLoad(11, squareMetres(10), had(0.25)).sentence).toMatch(/Over 11 m² it would be within/);
+    expect(copperLoad(2, squareMetres(10), had(1.245)).sentence).toMatch(/has had all of it/);
+    expect(copperLoad(2, squareMetres(10), had(1.23)).sentence).toMatch(/it would be within/);
     // two dormant sprays of Bordeaux 10-10-100 to run-off, and not a third
-    expect([copperLoad(0.61, squareMetres(1)), copperLoad(0.61, squareMetres(1), 0.61), copperLoad(0.61, squareMetres(1), 1.22)].map((l) => l.over)).toEqual([
-      false,
-      false,
-      true,
-    ]);
+    // the year has room, the seven years have not
+    const old = copperLoad(2, squareMetres(10), had(0, COPPER_LEDGER_G_M2 - 0.1));
+    expect([old.over, old.year]).toEqual([true, 0.2]);
+    expect(old.sentence).toMatch(/2\.9 g a m² in seven years with this treatment, and 2\.8 g is the most.*Over 20 m² it would be within/);
+    expect(
+      [copperLoad(0.61, squareMetres(1)), copperLoad(0.61, squareMetres(1), had(0.61)), copperLoad(0.61, squareMetres(1), had(1.22))].map((l) => l.over),
+    ).toEqual([false, false, true]);
   });
   test('so much is measured of a stock, not dry', () => {
     const dry = (text: string) => ({ as: 'dry' as const, amount: got(parseQuantity(text, 'metric', ['volume', 'mass'], 'f')) });

@@ -94,6 +94,7 @@ export function courseFacts(of: {
     treatments: [...(of.also ?? []), ...rounds].sort((a, b) => a.finishedAt.localeCompare(b.finishedAt)),
     seenSigns: [],
     cleanCounts: of.clean ?? 0,
+    share: null,
   };
 }
 
@@ -105,6 +106,7 @@ export const seasonFacts = (now: string, courses: readonly CourseFacts[], of: Pa
   hours: [],
   warnings: [] as Warning[],
   keepOut: [],
+  confirmations: [],
   shed: [],
   ...of,
 });

@@ -216,7 +216,7 @@ describe('Bordeaux', () => {
   test('11.54 g of copper on 20 m² is more than a year’s share of 0.4 g, on 30 m² it is not', () => {
     expect(copperLoad(11.54, squareMetres(20)).sentence).toMatch(/more than a year's share/);
     expect(copperLoad(11.54, squareMetres(30)).sentence).not.toMatch(/more than/);
-    expect(copperLoad(11.54, squareMetres(30), 0.1).sentence).toMatch(/more than a year's share/);
+    expect(copperLoad(11.54, squareMetres(30), { year: 0.1, ledger: 0.1 }).sentence).toMatch(/more than a year's share/);
     expect(copperLoad(11.54, squareMetres(9)).over).toBe(true);
   });
   test('too little lime is never sprayed', () => {

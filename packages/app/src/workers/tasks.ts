@@ -68,6 +68,7 @@ import { sayProvenance } from '@sleetbrook/core/measure';
 import { beside, factsOf, moveRound, seasonOf, withWhatIf, type Move, type Otherwise, type Season, type WhatIf } from '@sleetbrook/core/season';
 import type { SeasonView } from '@sleetbrook/core/api';
 import { hostWeight, meanTemperature, usualness, type Where } from '@sleetbrook/core/scout';
+import type { SituationFacts } from '@sleetbrook/core/situation';
 import { conditionsAt, type Conditions, type HourlyWeather } from '@sleetbrook/core/weather';
 import { pocket } from './pocket';
 import { almanacEntry, almanacList, type AlmanacQuery } from './almanac';
@@ -114,11 +115,8 @@ export interface Naming {
   readonly odd: readonly Contradiction[];
 }
 
-export interface DecidingTask extends Omit<Situation, 'host' | 'trouble' | 'conditions'> {
-  readonly hostId: string;
-  readonly troubleId: string;
+export interface DecidingTask extends SituationFacts {
   readonly weather: readonly HourlyWeather[];
-  readonly share: number | null;
   /** Controls that were carried out as meant and did not do. */
   readonly failed: readonly string[];
   readonly school: School;

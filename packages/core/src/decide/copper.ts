@@ -32,6 +32,23 @@ const within = (records: readonly PastTreatment[], at: Instant, years: number) =
   records.filter((r) => r.at <= at && at - r.at < years * YEAR_MS).map((r) => ({ at: r.at, grams: copperOf(r) }));
 const sum = (list: readonly { readonly grams: number }[]) => list.reduce((g, r) => g + r.grams, 0);
 
+/** Metallic copper that earlier treatments left on the ground, g a m². */
+export interface CopperBefore {
+  /** Within twelve months. */
+  readonly year: number;
+  /** Within the seven years of the ledger. */
+  readonly ledger: number;
+}
+
+/** What the ground has had by a moment, over all copper products. */
+export const copperBefore = (records: readonly PastTreatment[], at: Instant): CopperBefore => ({
+  year: sum(within(records, at, 1)),
+  ledger: sum(within(records, at, COPPER_LEDGER_YEARS)),
+});
+
+/** How much more a ledger lets the ground have now, g a m²; below 0 where it has had too much. */
+export const copperRoom = (before: CopperBefore): number => Math.min(COPPER_MOST_YEAR_G_M2 - before.year, COPPER_LEDGER_G_M2 - before.ledger);
+
 /** When `next` g more fit under a limit; null when they never do. */
 function opensAt(list: readonly { readonly at: Instant; readonly grams: number }[], limit: number, next: number, years: number): Instant | null {
   let left = sum(list);
@@ -100,7 +117,7 @@ export function copperOfPlan(
   if (share === 0 || !(d.groundM2 > 0)) return null;
   const word = copperWord((d.product * share) / d.groundM2, 'This mix', records, at, country);
   if (!word?.over) return word;
-  const room = Math.min(COPPER_MOST_YEAR_G_M2 - sum(within(records, at, 1)), COPPER_LEDGER_G_M2 - sum(within(records, at, COPPER_LEDGER_YEARS)));
+  const room = copperRoom(copperBefore(records, at));
   const less = room > 0 ? ` Make ${Math.floor((room / ((d.product * share) / d.groundM2)) * 100)} in 100 of it at most` : ' Take another means';
   const later = word.opensAt === null ? '.' : `, or wait until ${sayDay(word.opensAt, zone)}.`;
   return { ...word, sentence: `${word.sentence}${less}${later}` };

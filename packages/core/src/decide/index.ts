@@ -4,7 +4,7 @@ export { changesFor, withChange, withChanges } from './change';
 export { ABOUT, AROUND, HOME_MADE, POLICIES, type About, type Around, type HomeMade, type Plan, type Policy } from './circumstances';
 export { conflictsAmong, goesWith, type Tie } from './combine';
 export { courseIfLeft, type Course } from './course';
-export { copperOfPlan, type CopperWord } from './copper';
+export { copperBefore, copperOfPlan, type CopperBefore, type CopperWord } from './copper';
 export { closedAt, judge, openAmong } from './judge';
 export { flowersOpen } from './flowers';
 export { actsOnWhatIsThere, gentlerThan, WORTH_TRYING } from './gentler';

@@ -12,6 +12,7 @@ export { conflict, invalid, notFound, parse, Refusal, type FieldError } from './
 export { hushDesk, milestoneDesk, readingDesk, warningDesk } from './season';
 export { shedDesk, sprayerDesk } from './shed';
 export { sheetDesk } from './sheets';
+export { countsSince, stillCounts } from './counting';
 export { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, type Snapshot } from './snapshot';
 export { notAhead, notLongAgo } from './times';
 export { todayDesk } from './today';

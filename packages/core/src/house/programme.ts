@@ -1,21 +1,18 @@
 import { UNSET_GARDEN, type Case, type Look, type SeasonView, type Warnings } from '../api';
+import { shareNow, signsNow } from '../situation';
+import { countingRecords } from './counting';
 import type { HouseContext } from './keeping';
 import { keptOut } from './today';
 import { weatherDesk } from './weather';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
-/** Labels count twelve months, copper seven years: of the latter the ledger asks by itself. */
-const LOOKS_BACK_DAYS = 7 * 366;
 /** Nothing on leaves is looked at for longer. */
 const RAIN_DAYS = 35;
 const AHEAD_DAYS = 10;
 const BACK_H = 4;
 /** No garden has so many at once. */
 const MOST_OPEN = 200;
-
-/** Signs that were seen when signs were last asked for: a count asks for none. */
-const signsOf = (looks: readonly Look[]): string[] => (looks.findLast((l) => l.answers.length > 0)?.answers ?? []).filter((a) => a.seen).map((a) => a.signId);
 
 /**
  * All that the coming rounds are laid out from, for whoever reckons them.
@@ -38,7 +35,6 @@ export function programmeDesk(context: HouseContext) {
   return (warnings: Warnings): SeasonView => {
     const at = now().getTime();
     const garden = keep.garden.stored() ?? UNSET_GARDEN;
-    const since = new Date(at - LOOKS_BACK_DAYS * DAY).toISOString();
     const carried = keep.cases.list('open', { after: null, limit: MOST_OPEN }).filter((c) => c.laps.at(-1)?.controlId && c.laps.at(-1)?.afterLookId === null);
     const courses = carried.flatMap((c) => {
       const planting = keep.plantings.find(c.plantingId);
@@ -49,9 +45,10 @@ export function programmeDesk(context: HouseContext) {
         {
           case: c,
           planting: there,
-          treatments: keep.treatments.ofPlanting(c.plantingId, since),
-          seenSigns: signsOf(looks),
+          treatments: countingRecords(keep, c.plantingId, new Date(at)),
+          seenSigns: [...signsNow(looks)],
           cleanCounts: cleanCounts(c, looks),
+          share: shareNow(looks),
         },
       ];
     });
@@ -67,6 +64,7 @@ export function programmeDesk(context: HouseContext) {
       hours: weather.told(new Date(from), Math.ceil((at - from) / HOUR) + AHEAD_DAYS * 24, garden),
       warnings: warnings.warnings,
       keepOut: keptOut(context),
+      confirmations: keep.confirmations.list(),
       shed: keep.shed.list().flatMap((i) => (i.kind === 'product' && i.sheetId !== null ? [{ sheetId: i.sheetId, amount: i.amount, unit: i.unit }] : [])),
     };
   };

@@ -43,6 +43,6 @@ export interface Snapshot {
 }
 
 /** How far a copy looks back and ahead, days. */
-export const SNAPSHOT_DAYS = { treatments: 400, walks: 400, weatherBack: 36, weatherAhead: 8 } as const;
+export const SNAPSHOT_DAYS = { records: 400, weatherBack: 36, weatherAhead: 8 } as const;
 /** Cases that are closed, the newest: they say what was found before. */
 export const SNAPSHOT_CLEARED = 200;

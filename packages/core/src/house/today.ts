@@ -1,5 +1,6 @@
 import { UNSET_GARDEN, type RunningClock, type Today, type Treatment } from '../api';
 import { instant } from '../measure';
+import { countingRecords } from './counting';
 import type { HouseContext } from './keeping';
 import { remindersFor } from './reminders';
 import { dryDue, patchDue, rainDue, rinseDue, roundDue } from './rounds';
@@ -50,7 +51,7 @@ export function todayDesk(context: HouseContext) {
     const facts = { garden: keep.garden.stored() ?? UNSET_GARDEN, now: instant(now().getTime()), planting: (id: string) => keep.plantings.find(id) };
     const rounds = openCases.flatMap((c) => (c.laps.at(-1)?.treatmentId ? (roundDue(c, keep.treatments.ofCase(c.id), facts) ?? []) : []));
     const recent = keep.treatments.since(new Date(now().getTime() - 2 * DAY_MS).toISOString()).flatMap((t) => {
-      const before = keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
+      const before = countingRecords(keep, t.plantingId, now());
       return [rinseDue(t, facts), patchDue(t, before, facts)].filter((r) => r !== null);
     });
     // read once for all that was put on, and only where somebody asks
@@ -63,7 +64,7 @@ export function todayDesk(context: HouseContext) {
       const looked = t.caseId !== null && (!lap || lap.afterLookId !== null);
       const from = new Date(Math.floor(Date.parse(t.finishedAt) / HOUR_MS) * HOUR_MS).toISOString();
       const told = () => hours().filter((h) => h.at >= from);
-      const all = () => keep.treatments.ofPlanting(t.plantingId, new Date(now().getTime() - 400 * DAY_MS).toISOString());
+      const all = () => countingRecords(keep, t.plantingId, now());
       return rainDue(t, lately, all, looked, told, facts) ?? [];
     });
     const drying = lately.flatMap((t) => dryDue(t, facts) ?? []);

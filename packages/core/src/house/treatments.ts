@@ -4,6 +4,8 @@ import { findControl } from '../catalogue';
 import { findTroubleCard } from '../catalogue/light';
 import { lookAgainOn } from '../decide';
 import { instant } from '../measure';
+import { pastOf } from '../situation';
+import { countingRecords } from './counting';
 import type { HouseContext } from './keeping';
 import { nextAfter, placeOf } from './paging';
 import { recordOf } from './record';
@@ -11,9 +13,6 @@ import { conflict, invalid, notFound, parse, sameId } from './refusal';
 import { notAhead } from './times';
 import { weatherDesk } from './weather';
 
-const DAY_MS = 86_400_000;
-/** Yearly totals and the least days between two rounds look back so far. */
-const LOOK_BACK_DAYS = 400;
 /** Records on a page of the log. */
 export const PAGE = 50;
 
@@ -52,7 +51,7 @@ export function treatmentDesk(context: HouseContext) {
   return {
     find,
     /** Of a planting, those that count, oldest first. */
-    ofPlanting: (plantingId: string): Treatment[] => keep.treatments.ofPlanting(plantingId, new Date(now().getTime() - LOOK_BACK_DAYS * DAY_MS).toISOString()),
+    ofPlanting: (plantingId: string): Treatment[] => countingRecords(keep, plantingId, now()),
     /** A page of the log, newest first. */
     page: (before: unknown): TreatmentPage => {
       const treatments = keep.treatments.newest({ after: placeOf(before), limit: PAGE });
@@ -87,24 +86,13 @@ export function treatmentDesk(context: HouseContext) {
         if (!old || old.plantingId !== sent.plantingId) throw invalid('corrects', 'There is no such record of this planting.');
         if (!old.struck) keep.treatments.strike(old, { at: now().toISOString(), reason: sent.corrects.reason });
       }
-      const since = new Date(Date.parse(sent.finishedAt) - LOOK_BACK_DAYS * DAY_MS).toISOString();
       const record = recordOf(sent, {
         garden,
         planting,
         troubleId: found?.troubleId ?? null,
         weather: weather.forRecord(new Date(sent.finishedAt), garden),
         now: now(),
-        before: keep.treatments
-          .ofPlanting(sent.plantingId, since)
-          .filter((t) => t.finishedAt < sent.finishedAt)
-          .map((t) => ({
-            at: instant(Date.parse(t.finishedAt)),
-            controlId: t.controlId,
-            sheet: t.sheet,
-            lineId: t.lineId,
-            amount: t.amount,
-            areaM2: t.areaM2,
-          })),
+        before: pastOf(countingRecords(keep, sent.plantingId, new Date(sent.finishedAt)).filter((t) => t.finishedAt < sent.finishedAt)),
         ownSheet: (sheetId) => keep.sheets.find(sheetId),
         confirmed: (sheet) => keep.confirmations.has(sheet.id, sheet.version),
       });

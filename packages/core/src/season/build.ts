@@ -1,3 +1,4 @@
+import { findHost } from '../catalogue/hosts';
 import { closedAt, judge, openAmong, type Situation } from '../decide';
 import { hazardScore } from '../decide/ladder';
 import { MOMENT_WORDS, nextMoment } from '../decide/moments';
@@ -251,7 +252,8 @@ export function build(season: SeasonFacts): Built {
   const conditions = conditionsBySite(season);
   const running: Running[] = [];
   const situations = new Map<string, Situation>();
-  for (const facts of season.courses) {
+  // a plant of a newer catalogue, or one that left it, takes nothing from the other courses
+  for (const facts of season.courses.filter((c) => findHost(c.planting.hostId))) {
     const of = situationOf(facts, season, conditions(facts.planting.site));
     const r = runningOf(facts, of);
     if (!r) continue;

@@ -1,9 +1,8 @@
-import type { RunningClock } from '../api';
 import type { Trouble } from '../catalogue';
 import { findHost } from '../catalogue/hosts';
-import type { PastTreatment, Situation } from '../decide';
-import { instant, type Instant } from '../measure';
-import { dayOf } from '../schedule';
+import type { Situation } from '../decide';
+import type { Instant } from '../measure';
+import { situationFacts } from '../situation';
 import { conditionsAt, type Conditions, type HourlyWeather } from '../weather';
 import type { CourseFacts, SeasonFacts } from './types';
 
@@ -25,12 +24,6 @@ export function hoursFromNow(hours: readonly HourlyWeather[], now: Instant): rea
   return hours.slice(first, last + 1);
 }
 
-/** What was done to a planting, as the rules read it. */
-const pastOf = (facts: CourseFacts): PastTreatment[] =>
-  facts.treatments
-    .filter((t) => t.struck === null)
-    .map((t) => ({ at: instant(Date.parse(t.finishedAt)), controlId: t.controlId, sheet: t.sheet, lineId: t.lineId, amount: t.amount, areaM2: t.areaM2 }));
-
 /** Conditions by where plants stand: the same for all plantings of a kind of place. */
 export function conditionsBySite({ garden, hours, now }: SeasonFacts): (site: CourseFacts['planting']['site']) => readonly Conditions[] {
   const run = hoursFromNow(hours, now);
@@ -42,43 +35,15 @@ export function conditionsBySite({ garden, hours, now }: SeasonFacts): (site: Co
   };
 }
 
-/** When nobody may go to a planting, for what was done to it or in the same closed place; the longest counts. */
-function keptOutOf({ planting }: CourseFacts, { keepOut, now }: SeasonFacts): Situation['keptOut'] {
-  const sameAir = (c: RunningClock) => c.enclosed && planting.site !== 'outdoors' && planting.place !== '' && c.place === planting.place;
-  const out = keepOut.flatMap((c) => {
-    const until = c.until === null ? NaN : Date.parse(c.until);
-    return until > now && (c.plantingId === planting.id || sameAir(c)) ? [{ until: instant(until), by: `${c.controlName} on ${c.plantingName}` }] : [];
-  });
-  return out.sort((a, b) => b.until - a.until)[0] ?? null;
-}
-
-/** The situation of a case, as the rules of the ladder judge it. */
+/**
+ * The situation of a case, as the rules of the ladder judge it.
+ * @throws RangeError for a plant that is not in the catalogue
+ */
 export function situationOf(facts: CourseFacts, season: SeasonFacts, conditions: readonly Conditions[]): (trouble: Trouble) => Situation {
-  const { garden, now } = season;
-  const { planting } = facts;
-  const host = findHost(planting.hostId);
-  if (!host) throw new RangeError(`no such plant: ${planting.hostId}`);
-  return (trouble) => ({
-    now,
-    place: garden,
-    host,
-    trouble,
-    planting: {
-      ...planting,
-      about: planting.noFlowerOn === dayOf(now, garden.zone) ? [...planting.about, 'no-flower-open'] : planting.about,
-    },
-    policy: garden.policy,
-    around: garden.around,
-    homeMade: garden.homeMade,
-    plans: garden.plans,
-    keptOut: keptOutOf(facts, season),
-    stageSeen: facts.case.stageSeen,
-    conditions,
-    records: pastOf(facts),
-    country: garden.country || null,
-    region: garden.region || null,
-    preventing: facts.case.purpose !== 'seen',
-    seenSigns: facts.seenSigns,
-    sheets: season.sheets.filter((s) => !s.specimen),
-  });
+  const host = findHost(facts.planting.hostId);
+  if (!host) throw new RangeError(`no such plant: ${facts.planting.hostId}`);
+  const { case: found, planting, treatments, seenSigns, share } = facts;
+  const { now, garden, sheets, confirmations, keepOut: clocks } = season;
+  const known = situationFacts({ found, planting, treatments, seenSigns, share }, { now, garden, sheets, confirmations, clocks });
+  return (trouble) => ({ ...known, host, trouble, conditions });
 }

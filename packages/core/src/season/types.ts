@@ -1,4 +1,4 @@
-import type { Case, Garden, Planting, RunningClock, Treatment, Warning } from '../api';
+import type { Case, Confirmation, Garden, Planting, RunningClock, Treatment, Warning } from '../api';
 import type { LabelSheet } from '../label';
 import type { Instant } from '../measure';
 import type { Aims, ProgrammeModel } from '../programme';
@@ -15,6 +15,8 @@ export interface CourseFacts {
   readonly seenSigns: readonly string[];
   /** Counts that found none, one after another, up to the last. */
   readonly cleanCounts: number;
+  /** Share affected at the last count; null where none was made. */
+  readonly share: number | null;
 }
 
 /** What the season is laid out from. Everything in it was said, read or foretold by somebody. */
@@ -29,6 +31,8 @@ export interface SeasonFacts {
   readonly warnings: readonly Warning[];
   /** What keeps people out of somewhere now. */
   readonly keepOut: readonly RunningClock[];
+  /** Labels that were held against their sheet, with the law of the place. */
+  readonly confirmations: readonly Pick<Confirmation, 'sheetId' | 'version'>[];
   /** What stands in the shed, by the sheet it goes by. */
   readonly shed: readonly { readonly sheetId: string; readonly amount: number; readonly unit: 'ml' | 'g' }[];
 }

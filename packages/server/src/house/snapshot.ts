@@ -1,4 +1,4 @@
-import { SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, warningDesk, type Snapshot } from '@sleetbrook/core/house';
+import { countsSince, SNAPSHOT_CLEARED, SNAPSHOT_DAYS, SNAPSHOT_KIND, stillCounts, warningDesk, type Snapshot } from '@sleetbrook/core/house';
 import { UNSET_GARDEN } from '@sleetbrook/core/api';
 import type { Context } from '../context';
 import { caseStore } from '../cases/store';
@@ -25,7 +25,7 @@ export function snapshotOf(context: Context, mark: string, version: string): Sna
   const looks = lookStore(db);
   const now = clock.now();
   const ago = (days: number) => new Date(now.getTime() - days * DAY);
-  const since = ago(SNAPSHOT_DAYS.treatments).toISOString();
+  const since = ago(SNAPSHOT_DAYS.records).toISOString();
   const list = caseStore(db).list;
   const open = list('open', { after: null, limit: MOST_OPEN });
   const cases = [...open, ...list('cleared', { after: null, limit: SNAPSHOT_CLEARED })];
@@ -43,6 +43,8 @@ export function snapshotOf(context: Context, mark: string, version: string): Sna
     cases,
     treatments: unique([
       ...treatments.since(since),
+      // the ledger of the ground is the same out of the house's reach
+      ...treatments.copperSince(countsSince(now)).filter((t) => stillCounts(t, now)),
       ...treatments.keepOutAt(now.toISOString()),
       ...treatments.notToEatAt(now.toISOString()),
       ...open.flatMap((c) => treatments.ofCase(c.id)),

@@ -24,6 +24,9 @@ export function treatmentStore(db: Db) {
   const keepOut = db.prepare<[string], Row>('SELECT id, document FROM treatment WHERE keep_out_until > ? AND struck_at IS NULL ORDER BY keep_out_until');
   const picking = db.prepare<[string], Row>('SELECT id, document FROM treatment WHERE pick_from > ? AND struck_at IS NULL ORDER BY pick_from');
   const recent = db.prepare<[string], Row>('SELECT id, document FROM treatment WHERE finished_at >= ? AND struck_at IS NULL ORDER BY finished_at');
+  const copper = db.prepare<[string], Row>(
+    "SELECT id, document FROM treatment WHERE finished_at >= ? AND struck_at IS NULL AND document LIKE '%copper%' ORDER BY finished_at",
+  );
   const unknown = db.prepare<[string], Row>('SELECT id, document FROM treatment WHERE pick_unknown = 1 AND struck_at IS NULL AND finished_at >= ?');
   const insert = db.prepare(`
     INSERT INTO treatment (id, planting_id, case_id, control_id, finished_at, keep_out_until, pick_from, pick_unknown, document)
@@ -41,6 +44,8 @@ export function treatmentStore(db: Db) {
     keepOutAt: (now: string): Treatment[] => read.all(keepOut.all(now)),
     notToEatAt: (now: string): Treatment[] => read.all(picking.all(now)),
     since: (at: string): Treatment[] => read.all(recent.all(at)),
+    /** Since a moment: those whose label or working names copper, and perhaps more. */
+    copperSince: (at: string): Treatment[] => read.all(copper.all(at)),
     /** Since a moment: those after which no safe picking date can be named. */
     pickUnknownSince: (since: string): Treatment[] => read.all(unknown.all(since)),
     strike: (t: Treatment, struck: Strike) => {

@@ -1,4 +1,4 @@
-import type { Planting, ShedItem, Treatment } from '@sleetbrook/core/api';
+import type { Planting, ShedItem } from '@sleetbrook/core/api';
 import {
   bordeauxFor,
   bordeauxSteps,
@@ -18,6 +18,7 @@ import {
   type FromStocks,
   type Lime,
 } from '@sleetbrook/core/bench';
+import { copperBefore } from '@sleetbrook/core/decide-light';
 import {
   done,
   millilitres,
@@ -32,6 +33,7 @@ import {
   type UnitSystem,
 } from '@sleetbrook/core/measure';
 import { cardFor, type Step } from '@sleetbrook/core/mix';
+import { pastOf } from '@sleetbrook/core/situation';
 import { useRouter } from 'expo-router';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
@@ -85,15 +87,6 @@ function workOut(v: typeof USUAL, units: UnitSystem, items: readonly ShedItem[])
   return stocks.ok ? done({ amounts: amounts.value, stocks: stocks.value, salt, lime }) : stocks;
 }
 
-const YEAR_MS = 365 * 86_400_000;
-
-/** Metallic copper that the treatments of twelve months left on a planting, g a m². */
-function copperBefore(treatments: readonly Treatment[], now: number): number {
-  return treatments
-    .filter((t) => t.sheet?.groups.includes('copper') && now - Date.parse(t.finishedAt) < YEAR_MS)
-    .reduce((sum, t) => sum + ((t.amount ?? 0) * (t.sheet?.actives[0]?.percent ?? 0)) / 100 / t.areaM2, 0);
-}
-
 /** Bordeaux mixture from dry or from stocks, with its order, its lime check and the year's copper. */
 export function BordeauxScreen() {
   const router = useRouter();
@@ -109,9 +102,8 @@ export function BordeauxScreen() {
   const out = workOut(v, units, items);
   const planting = plantings.find((p) => p.id === v.plantingId);
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
-  const before = copperBefore(treatments?.treatments ?? [], now);
-  const load =
-    out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), planting ? before : 0, units, garden.country) : null;
+  const before = planting && treatments ? copperBefore(pastOf(treatments.treatments), now) : undefined;
+  const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), before, units, garden.country) : null;
   const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (
     <ToolPage

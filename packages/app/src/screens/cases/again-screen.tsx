@@ -1,6 +1,7 @@
 import type { CaseDetail } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
+import { lastCount } from '@sleetbrook/core/situation';
 import { useRouter } from 'expo-router';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -12,7 +13,6 @@ import { ActionBar, Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
-import { lastCount } from '../decide/use-deciding';
 import { readCount } from '../look/count';
 import { CountFields } from '../look/count-fields';
 import { PhotoStrip } from '../photos/photo-strip';

@@ -4,6 +4,7 @@ import { conflictsAmong, gentlerThan, type AgainKind, type Change, type Verdict 
 import { instant, sayIn, sayWhen, trim, type Instant, inSentence } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
+import { lastCount } from '@sleetbrook/core/situation';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ import { AdviceCard } from '../decide/advice-card';
 import { GuardList } from '../decide/guard-list';
 import { LadderList } from '../decide/ladder-list';
 import { LadderViews } from '../decide/ladder-views';
-import { lastCount, PLAIN_VIEW, useDeciding, type View as LadderView } from '../decide/use-deciding';
+import { PLAIN_VIEW, useDeciding, type View as LadderView } from '../decide/use-deciding';
 import { sayDate } from '../garden/say-picking';
 import { MixStation } from '../mix/mix-station';
 import { TimeStation } from '../time/time-station';

@@ -1,21 +1,19 @@
-import type { Case, Garden, Look, Planting } from '@sleetbrook/core/api';
+import type { Case, Garden, Planting } from '@sleetbrook/core/api';
 import { failedIn } from '../cases/rounds';
 import type { Change, School } from '@sleetbrook/core/decide-light';
 import type { Instant } from '@sleetbrook/core/measure';
+import { shareNow, signsNow } from '@sleetbrook/core/situation';
 import { useQuery } from '@tanstack/react-query';
 import { useConfirmations, useCaseDetail, usePlantingTreatments, useSheets, useToday, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
-import { decidingTask, signsNow } from './deciding-task';
+import { decidingTask } from './deciding-task';
 
 const HOUR = 3_600_000;
 /** Three hours back, so that wet leaves are known; ten days ahead. */
 const BACK = 3;
 const AHEAD = 240;
 const AS_IT_IS: readonly Change[] = [];
-
-/** The last count made in a case. */
-export const lastCount = (looks: readonly Look[]) => [...looks].reverse().find((l) => l.count)?.count ?? null;
 
 /** How the grower looks at the ladder: by which school, and with what changed for the sake of argument. */
 export interface View {
@@ -40,7 +38,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
   const confirmations = useConfirmations().data;
   const clocks = useToday().data?.keepOut;
   const failed = found ? failedIn(found) : [];
-  const count = looks ? lastCount(looks) : null;
+  const share = looks ? shareNow(looks) : null;
 
   return useQuery({
     queryKey: [
@@ -56,7 +54,7 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       sheets?.filter((s) => !s.specimen).map((s) => [s.id, s.version]),
       weather?.source,
       weather?.hours.length,
-      count,
+      share,
       looks?.length,
       clocks?.map((c) => [c.plantingId, c.until]),
       confirmations?.map((c) => [c.sheetId, c.version]),
@@ -69,10 +67,13 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
       weather !== undefined &&
       treatments !== undefined &&
       sheets !== undefined &&
-      looks !== undefined,
+      looks !== undefined &&
+      clocks !== undefined &&
+      confirmations !== undefined,
     placeholderData: (old) => old,
     queryFn: () => {
-      if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks || !sheets) throw new Error('not ready');
+      if (!found || !planting || !garden || now === undefined || !weather || !treatments || !looks || !sheets || !clocks || !confirmations)
+        throw new Error('not ready');
       return core().decide(
         decidingTask({
           now,
@@ -84,10 +85,10 @@ export function useDeciding(found: Case | undefined, planting: Planting | undefi
           sheets,
           view,
           seenSigns: signsNow(looks),
-          share: count ? count.affected / count.looked : null,
+          share,
           failed,
-          ...(clocks ? { clocks } : {}),
-          ...(confirmations ? { confirmations } : {}),
+          clocks,
+          confirmations,
         }),
       );
     },

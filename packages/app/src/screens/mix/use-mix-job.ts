@@ -1,10 +1,10 @@
 import type { Case, Garden, Planting, Sprayer } from '@sleetbrook/core/api';
 import { mustBeChecked, type LabelSheet } from '@sleetbrook/core/label';
 import type { Instant, Outcome } from '@sleetbrook/core/measure';
+import { pastOf } from '@sleetbrook/core/situation';
 import { useCases, useConfirmations, useGarden, usePlantings, usePlantingTreatments, useSheets, useSprayers } from '../../api/queries';
 import { EMPTY_MIX, mixKey, useDrafts, type MixDraft } from '../../state/drafts';
 import { useNow } from '../../state/now';
-import { pastOf } from '../decide/deciding-task';
 import { sheetOf } from '../shed/use-sheet';
 import { jobFor, type MixJob } from './job-for';
 import { sprayerFor } from './mix-for';

@@ -1,12 +1,13 @@
-import { treatmentPageSchema, type Case, type Planting } from '@sleetbrook/core/api';
+import { caseDetailSchema, treatmentPageSchema, type Case, type Planting } from '@sleetbrook/core/api';
 import type { PastTreatment, Verdict } from '@sleetbrook/core/decide-light';
+import { pastOf, shareNow, signsNow } from '@sleetbrook/core/situation';
 import { useQueries } from '@tanstack/react-query';
 import { request } from '../../api/client';
-import { useCases, useGarden, usePlantings, useSheets } from '../../api/queries';
+import { useCases, useConfirmations, useGarden, usePlantings, useSheets, useToday } from '../../api/queries';
 import { mixKey, useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
-import { decidingTask, pastOf } from '../decide/deciding-task';
+import { decidingTask } from '../decide/deciding-task';
 import { useHours, type View } from '../decide/use-deciding';
 import { sharerCase } from './job-for';
 
@@ -32,20 +33,28 @@ export function useSharers(found: Case | undefined): readonly Sharer[] {
   const sheets = useSheets().data;
   const plantings = usePlantings().data;
   const cases = useCases('open').data;
+  const confirmations = useConfirmations().data;
+  const clocks = useToday().data?.keepOut;
   const also = useDrafts((d) => (found ? d.mixes[mixKey(found)]?.also : undefined)) ?? [];
   const lap = found?.laps.at(-1);
   const quarter = now === undefined ? 0 : Math.floor(now / 900_000);
   const sharing = also.flatMap((a) => plantings?.find((p) => p.id === a.plantingId && p.id !== found?.plantingId) ?? []);
   const judged = useQueries({
     queries: sharing.map((planting) => ({
-      queryKey: ['sharer', found?.id, found?.revision, planting, garden, quarter, hours?.source, hours?.hours.length, sheets?.length],
-      enabled: found !== undefined && now !== undefined && hours !== undefined && garden !== undefined && sheets !== undefined && cases !== undefined,
+      queryKey: ['sharer', found?.id, found?.revision, planting, garden, quarter, hours?.source, hours?.hours.length, sheets?.length, confirmations, clocks],
+      enabled: !!found && now !== undefined && !!hours && !!garden && !!sheets && !!cases && !!confirmations && !!clocks,
       queryFn: async () => {
-        if (!found || now === undefined || !hours || !garden || !sheets || !cases) throw new Error('not ready');
+        if (!found || now === undefined || !hours || !garden || !sheets || !cases || !confirmations || !clocks) throw new Error('not ready');
         const { treatments } = await request('GET', `/treatments?planting=${planting.id}`, treatmentPageSchema);
         const own = sharerCase(found, cases, planting);
+        const looks = own ? (await request('GET', `/cases/${own.id}`, caseDetailSchema)).looks : [];
         const deciding = await core().decide(
-          decidingTask({ now, found: own ?? found, planting, garden, weather: hours.hours, treatments, sheets, view: EVERYTHING }),
+          decidingTask({
+            ...{ now, garden, sheets, confirmations, clocks },
+            ...{ found: own ?? found, planting, treatments, seenSigns: signsNow(looks), share: shareNow(looks) },
+            weather: hours.hours,
+            view: EVERYTHING,
+          }),
         );
         const verdict = deciding.verdicts.find((v) => v.control.id === lap?.controlId && (lap.sheetId === null || v.sheet?.id === lap.sheetId)) ?? null;
         return { verdict, records: pastOf(treatments) };

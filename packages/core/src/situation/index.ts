@@ -1,0 +1,2 @@
+export { lastCount, shareNow, signsNow } from './last-look';
+export { keptOutOf, pastOf, situationFacts, type CaseRecords, type GardenRecords, type SituationFacts } from './situation-of';
