@@ -3,29 +3,10 @@ import { instant } from '../src/measure';
 import { seasonOf } from '../src/season';
 import { situationOf } from '../src/season/situation';
 import { keptOutOf, pastOf, shareNow, signsNow, situationFacts } from '../src/situation';
+import { plantingOf } from './planting-of';
 import { courseFacts, LARKFOLD, seasonFacts, treated } from './season-of';
 
-const planting = (change: Partial<Planting>): Planting => ({
-  id: 'a',
-  revision: 1,
-  name: 'Tomatoes',
-  hostId: 'tomato',
-  place: 'Glasshouse',
-  site: 'tunnel',
-  stage: 'growing',
-  edible: true,
-  dense: false,
-  tolerance: 'usual',
-  areaM2: 4,
-  heightM: null,
-  trunkCm: null,
-  about: [],
-  noFlowerOn: null,
-  stageOn: null,
-  pickFrom: null,
-  pickUntil: null,
-  ...change,
-});
+const planting = (change: Partial<Planting>): Planting => plantingOf('a', 'tomato', { name: 'Tomatoes', place: 'Glasshouse', site: 'tunnel', ...change });
 const NOW = instant(Date.parse('2026-05-24T20:00:00.000Z'));
 const clock = (change: Partial<RunningClock>): RunningClock => ({
   treatmentId: 't',

@@ -103,7 +103,10 @@ export function BordeauxScreen() {
   const planting = plantings.find((p) => p.id === v.plantingId);
   const area = v.area.trim() === '' ? done(planting?.areaM2 ?? 0) : readSize(v.area, 'area', units, { min: 0.1, max: 10_000, what: 'The area' }, 'area');
   const before = planting && treatments ? copperBefore(pastOf(treatments.treatments), now) : undefined;
-  const load = out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), before, units, garden.country) : null;
+  // while it is not known what the ground has had, nothing is said to be within
+  const known = planting === undefined || before !== undefined;
+  const load =
+    known && out.ok && area.ok && area.value > 0 ? copperLoad(out.value.amounts.metal, squareMetres(area.value), before, units, garden.country) : null;
   const steps = out.ok ? bordeauxSteps(out.value.amounts, out.value.salt, out.value.lime, out.value.stocks, units) : [];
   return (
     <ToolPage
@@ -179,7 +182,8 @@ export function BordeauxScreen() {
         onChange={(a) => set({ area: a })}
         error={errorAt(area, 'area')}
       />
-      {out.ok && load === null && (
+      {!known && <T kind="muted">What this ground has had is being read; without an answer choose no trees and type the ground.</T>}
+      {out.ok && known && load === null && (
         <T className="text-ochre">Choose the trees, or type the ground under the leaves: its copper stays there, and is counted before it is made.</T>
       )}
       {load && (
