@@ -1,5 +1,6 @@
 // npm run test:quick -- PATH …: what a change of these files touches, in under a minute: their types, lint and the unit tests that import them.
 import { relative, resolve } from 'node:path';
+import { types } from './checks.mjs';
 import { fail, install, root } from './lib.mjs';
 import { bin, sideBySide } from './steps.mjs';
 
@@ -13,7 +14,7 @@ const done = await sideBySide(
   [
     // the tests of the package alone: whoever imports it further off is tried by npm test
     run('unit tests', 'jest', '--ci', '--selectProjects', ...parts, '--findRelatedTests', ...(code.length > 0 ? code : paths), '--passWithNoTests'),
-    ...parts.map((p) => run(`types: ${p}`, 'tsc', '-p', `packages/${p}`)),
+    ...parts.map((p) => types(`types: ${p}`, `packages/${p}`)),
     ...(code.length > 0 ? [run('lint', 'eslint', '--max-warnings=0', ...code)] : []),
   ],
   2,

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { constants, setPriority } from 'node:os';
 import { join } from 'node:path';
 import { quiet, root } from './lib.mjs';
 
@@ -8,10 +9,12 @@ const TICK_MS = 30_000;
 export const bin = (name) => join(root, 'node_modules', '.bin', name);
 
 /** Runs a command; every half minute without its end a line says what goes on, and how long it usually takes. */
-function runStep({ name, command, args, usually, env = {}, held = false }) {
+function runStep({ name, command, args, usually, env = {}, held = false, last = false }) {
   const started = Date.now();
   return new Promise((resolve) => {
     const child = spawn(command, args, { cwd: root, env: { ...quiet, ...env }, stdio: ['ignore', held ? 'pipe' : 'inherit', held ? 'pipe' : 'inherit'] });
+    // whoever waits goes last: what it runs beside is timed by people's patience
+    if (last && child.pid) setPriority(child.pid, constants.priority.PRIORITY_LOW);
     const said = [];
     child.stdout?.on('data', (d) => said.push(String(d)));
     child.stderr?.on('data', (d) => said.push(String(d)));
@@ -33,17 +36,32 @@ function runStep({ name, command, args, usually, env = {}, held = false }) {
 /** One step, its output as it comes. */
 export const step = (s) => runStep(s);
 
+/** One step whose output is kept together and printed at its end. */
+async function heldStep(s) {
+  const result = await runStep({ ...s, held: true });
+  process.stdout.write(`${result.ok ? '' : 'FAILED '}${s.name} (${result.seconds} s)\n${result.said}`);
+  return result;
+}
+
 /** Steps side by side, `lanes` at a time; the output of each is kept together and printed at its end. */
 export async function sideBySide(steps, lanes) {
   const left = [...steps];
   const done = [];
   const lane = async () => {
-    for (let s = left.shift(); s; s = left.shift()) {
-      const result = await runStep({ ...s, held: true });
-      process.stdout.write(`${result.ok ? '' : 'FAILED '}${s.name} (${result.seconds} s)\n${result.said}`);
-      done.push(result);
-    }
+    for (let s = left.shift(); s; s = left.shift()) done.push(await heldStep(s));
   };
   await Promise.all(Array.from({ length: lanes }, lane));
   return done;
+}
+
+/** One step as it goes, and others one after the other beside it, in the time it leaves. All are waited for. */
+export async function stepBeside(main, others) {
+  const [done, beside] = await Promise.all([
+    step(main),
+    sideBySide(
+      others.map((s) => ({ ...s, last: true })),
+      1,
+    ),
+  ]);
+  return [done, ...beside];
 }

@@ -1,7 +1,7 @@
 import { findControl, findHost, findTrouble } from '../src/catalogue';
 import { judge, type PastTreatment, type PlantingFacts, type Situation } from '../src/decide';
 import { findSheet } from '../src/label/sheets';
-import { instant } from '../src/measure';
+import { instant, type Instant } from '../src/measure';
 import { conditionsAt, type HourlyWeather } from '../src/weather';
 
 export const place = { latitude: 55.2, longitude: -1.9, zone: 'Europe/London' };
@@ -45,13 +45,26 @@ export interface Setup {
   allowedHere?: Situation['allowedHere'];
 }
 
+/** Of fine weather the same ten days are asked for thousands of times. */
+const MOST_SKIES = 50;
+const skies = new Map<string, Situation['conditions']>();
+function skyOf(setup: Setup, now: Instant, where: typeof place): Situation['conditions'] {
+  const site = setup.planting?.site ?? 'outdoors';
+  const key = JSON.stringify([site, now, where, setup.weather, setup.knownHours]);
+  const known = skies.get(key);
+  if (known) return known;
+  if (skies.size >= MOST_SKIES) skies.clear();
+  const made = conditionsAt(site, fineWeather(now, 10, setup.weather).slice(0, setup.knownHours), where, now);
+  skies.set(key, made);
+  return made;
+}
+
 export function situation(setup: Setup = {}): Situation {
   const now = at(setup.now ?? '2026-05-24T18:10:00Z');
   const host = findHost(setup.host ?? 'broad-bean');
   const trouble = findTrouble(setup.trouble ?? 'black-bean-aphid');
   if (!host || !trouble) throw new Error('no such host or trouble');
   const where = setup.place ?? place;
-  const hours = fineWeather(now, 10, setup.weather);
   return {
     now,
     place: where,
@@ -83,7 +96,7 @@ export function situation(setup: Setup = {}): Situation {
       ...setup.planting,
       about: [...(setup.planting?.about ?? []), ...(setup.mayFlower ? [] : (['no-flower-open'] as const))],
     },
-    conditions: conditionsAt(setup.planting?.site ?? 'outdoors', setup.knownHours === undefined ? hours : hours.slice(0, setup.knownHours), where, now),
+    conditions: skyOf(setup, now, where),
   };
 }
 

@@ -124,14 +124,14 @@ function looksThatTell(context: KeyContext, answers: readonly Answer[], skipped:
   const total = live.reduce((s, h) => s + h.p, 0);
   const p = Float64Array.from(live, (h) => h.p / total);
   const rows = live.map((h) => h.row);
+  const unsure = rows.map(unsureOf);
   const named = live.map((h) => h.of.length > 0);
-  const before = entropy(p);
   const done = new Set([...skipped, ...answers.map((a) => a.signId), ...known.flatMap((a) => answeredWith(a))]);
   const here = new Set<string>(context.host.parts);
   const looks: NextLook[] = [];
   for (const [at, sign] of SIGNS.entries()) {
     if (done.has(sign.id) || !canShow(sign, context.host) || !sign.parts.some((part) => here.has(part) && carried(part, context.stage))) continue;
-    const { gain, rise, wouldSettle, idle } = outlook(p, rows, named, at, before);
+    const { gain, rise, wouldSettle, idle } = outlook(p, rows, unsure, named, at);
     if (gain >= SMALLEST_GAIN && !idle) looks.push({ sign, gain, rise, takes: LOOK_COSTS[sign.look].say, wouldSettle });
   }
   return looks;
@@ -160,10 +160,17 @@ function carried(part: PartId, stage: KeyContext['stage']): boolean {
   return true;
 }
 
-function entropy(p: Float64Array): number {
-  let h = 0;
-  for (const x of p) if (x > 0) h -= x * Math.log2(x);
-  return h;
+/** Bits in the answer to a question whose yes has this chance. */
+const bitsOf = (yes: number) => (yes <= 0 || yes >= 1 ? 0 : -yes * Math.log2(yes) - (1 - yes) * Math.log2(1 - yes));
+
+/** How unsure an account leaves each sign, in bits, by its column: rows stay the same from tap to tap, and logarithms are dear. */
+const unsureByRow = new WeakMap<Float64Array, Float64Array>();
+function unsureOf(row: Float64Array): Float64Array {
+  const known = unsureByRow.get(row);
+  if (known) return known;
+  const made = row.map(bitsOf);
+  unsureByRow.set(row, made);
+  return made;
 }
 
 /** Where neither answer changes the first name nor moves it by this much, the question is idle. */
@@ -172,15 +179,14 @@ const AS_SURE = 0.04;
 const FAIR_CHANCE = 0.15;
 
 /** What asking one sign is expected to bring, over both answers. Written without arrays: it runs for every sign at every tap. */
-function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly boolean[], at: number, before: number) {
+function outlook(p: Float64Array, rows: readonly Float64Array[], unsure: readonly Float64Array[], named: readonly boolean[], at: number) {
   let yes = 0;
-  let yesLogs = 0;
   let yesTop = 0;
   let yesNamed = 0;
   let yesAt = 0;
   let noAt = 0;
   let no = 0;
-  let noLogs = 0;
+  let left = 0;
   let noTop = 0;
   let noNamed = 0;
   for (let i = 0; i < p.length; i++) {
@@ -189,8 +195,7 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
     const jointNo = (p[i] ?? 0) - jointYes;
     yes += jointYes;
     no += jointNo;
-    yesLogs += jointYes * Math.log2(jointYes);
-    noLogs += jointNo * Math.log2(jointNo);
+    left += (p[i] ?? 0) * (unsure[i]?.[at] ?? 1);
     if (jointYes > yesTop) [yesTop, yesAt] = [jointYes, i];
     if (jointNo > noTop) [noTop, noAt] = [jointNo, i];
     if (named[i]) {
@@ -198,14 +203,13 @@ function outlook(p: Float64Array, rows: readonly Float64Array[], named: readonly
       noNamed = Math.max(noNamed, jointNo);
     }
   }
-  // entropy after an answer, times its chance: chance * log(chance) - sum of joint * log(joint)
-  const afterwards = yes * Math.log2(yes) - yesLogs + no * Math.log2(no) - noLogs;
   const settles = (chance: number, top: number) => chance > FAIR_CHANCE && top / chance >= SURE_ENOUGH;
   const same = (at: number, top: number, chance: number) => at === 0 && Math.abs(top / chance - (p[0] ?? 0)) < AS_SURE;
   // the likeliest comes first
   return {
     idle: same(yesAt, yesTop, yes) && same(noAt, noTop, no),
-    gain: before - afterwards,
+    // what the answer tells, less what would stay open in it if one knew which account holds
+    gain: bitsOf(yes) - left,
     rise: yesTop + noTop - (p[0] ?? 0),
     wouldSettle: settles(yes, yesNamed) || settles(no, noNamed),
   };

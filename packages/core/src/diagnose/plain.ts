@@ -44,11 +44,21 @@ export function plainGiven(entry: Entry, signId: string, { denied }: PlainSeen):
 
 const CLOSER = SIGNS.filter((s) => coveredBy(s.id).length > 0);
 
+/** The rows of the last set of plain signs: it stays the same over most taps of a case. */
+let lastRows: { readonly plain: string; readonly made: Map<Entry, Float64Array> } = { plain: '', made: new Map() };
+
 /** What an entry would show when asked, the plain signs that were seen heeded. */
 export function rowGiven(entry: Entry, given: PlainSeen): Float64Array {
-  const row = rowOf(entry);
-  if (given.plain.size === 0) return row;
-  const mine = Float64Array.from(row);
+  if (given.plain.size === 0) return rowOf(entry);
+  const plain = [...given.plain].sort().join();
+  if (lastRows.plain !== plain) lastRows = { plain, made: new Map() };
+  const made = lastRows.made.get(entry) ?? closerRow(entry, given);
+  lastRows.made.set(entry, made);
+  return made;
+}
+
+function closerRow(entry: Entry, given: PlainSeen): Float64Array {
+  const mine = Float64Array.from(rowOf(entry));
   for (const s of CLOSER) {
     const chance = closerGiven(entry, s.id, given);
     if (chance !== undefined) mine[SIGN_AT.get(s.id) ?? 0] = chance;

@@ -83,8 +83,20 @@ export function inSeasonAt(months: readonly number[], { month, where, meanC, sit
   return months.includes((month % 12) + 1) || months.includes(((month + 10) % 12) + 1);
 }
 
+/** Entries and plants do not change while the application runs, and every suspect is weighed at every tap. */
+const weightsByHost = new WeakMap<Host, Map<Trouble | Friend, number>>();
+
 /** How usual it is on a host: the most particular thing the entry says counts. */
 export function hostWeight(suspect: Trouble | Friend, host: Host): number {
+  const weights = weightsByHost.get(host) ?? new Map<Trouble | Friend, number>();
+  const known = weights.get(suspect);
+  if (known !== undefined) return known;
+  const weight = weighHost(suspect, host);
+  weightsByHost.set(host, weights.set(suspect, weight));
+  return weight;
+}
+
+function weighHost(suspect: Trouble | Friend, host: Host): number {
   const { hosts } = suspect;
   const direct = hosts[host.id] ?? hosts[`family:${host.family}`];
   if (direct !== undefined) return direct;

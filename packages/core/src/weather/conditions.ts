@@ -78,14 +78,16 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
   const warmest = extremeAhead(hours, HEAT_AHEAD_H, Math.max);
   const coldest = extremeAhead(hours, FROST_AHEAD_H, Math.min);
   const out: Conditions[] = [];
-  for (let t = Math.ceil(Math.max(from, start) / SLOT_MS) * SLOT_MS; t < end; t += SLOT_MS) {
+  const begin = Math.ceil(Math.max(from, start) / SLOT_MS) * SLOT_MS;
+  let altitude = sunAltitude(instant(begin), place);
+  for (let t = begin; t < end; t += SLOT_MS) {
     const i = Math.floor((t - start) / HOUR_MS);
     const a = hours[i] as HourlyWeather;
     const b = hours[i + 1] ?? a;
     const f = (t - start) / HOUR_MS - i;
     const mix = (x: number, y: number) => x + (y - x) * f;
     const at = instant(t);
-    const altitude = sunAltitude(at, place);
+    const altitudeNext = sunAltitude(instant(t + SLOT_MS), place);
     const temperatureC = mix(a.temperatureC, b.temperatureC);
     const humidityPct = mix(a.humidityPct, b.humidityPct);
     const windMs = mix(a.windMs, b.windMs);
@@ -101,7 +103,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
       cloud,
       sunAltitude: altitude,
       irradiance: irradiance(altitude, cloud),
-      sunRising: sunAltitude(instant(t + SLOT_MS), place) > altitude,
+      sunRising: altitudeNext > altitude,
       beesFlying: beesFly({ temperatureC, sunAltitude: altitude, windMs, rainMm: a.rainMm }),
       leafWet: rained || (humidityPct >= 92 && altitude < 8),
       rainInHours: Math.max(0, (rainAhead[i] as number) - (rainAhead[i] === 0 ? 0 : f)),
@@ -112,6 +114,7 @@ export function conditionsOver(hours: readonly HourlyWeather[], place: Place, fr
       beesInHours: Infinity,
       deltaT: deltaT(celsius(temperatureC), humidityPct),
     });
+    altitude = altitudeNext;
   }
   return withBees(out);
 }

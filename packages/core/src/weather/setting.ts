@@ -36,9 +36,11 @@ const inTunnel = (slots: readonly Conditions[]) => {
 
 function room(place: Place, now: Instant): Conditions[] {
   const first = Math.ceil(now / SLOT_MS) * SLOT_MS;
+  let altitudeNext = sunAltitude(instant(first), place);
   return Array.from({ length: (ROOM_DAYS * 86_400_000) / SLOT_MS }, (_, i) => {
     const at = instant(first + i * SLOT_MS);
-    const altitude = sunAltitude(at, place);
+    const altitude = altitudeNext;
+    altitudeNext = sunAltitude(instant(at + SLOT_MS), place);
     return {
       at,
       temperature: celsius(ROOM_C),
@@ -48,7 +50,7 @@ function room(place: Place, now: Instant): Conditions[] {
       rainMm: 0,
       cloud: 1,
       sunAltitude: altitude,
-      sunRising: sunAltitude(instant(at + SLOT_MS), place) > altitude,
+      sunRising: altitudeNext > altitude,
       irradiance: wattsPerSquareMetre(0),
       beesFlying: false,
       leafWet: false,
