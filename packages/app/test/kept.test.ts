@@ -1,5 +1,5 @@
 import type { Entry, EntryState } from '../src/reach/entry';
-import { leansOn, needsHand, notHome } from '../src/reach/entry';
+import { dependsOn, needsHand, notHome } from '../src/reach/entry';
 import { baseOf, nameOf, takeNote } from '../src/reach/known';
 import { nextToSend } from '../src/reach/sender';
 import { fieldWords, sayValue, whatIs } from '../src/reach/words';
@@ -23,7 +23,7 @@ const entry = (n: number, path: string, body: unknown = {}, state: EntryState = 
 });
 const REFUSED: EntryState = { is: 'refused', problem: { type: 'about:blank', title: 'No', status: 422 } };
 
-describe('what leans on what', () => {
+describe('what depends on what', () => {
   const look = entry(1, `/looks/${id(20)}`);
   test.each([
     ['a case that names the look', entry(2, `/cases/${id(30)}`, { lookId: id(20) }), true],
@@ -31,14 +31,31 @@ describe('what leans on what', () => {
     ['the look itself, again', entry(2, `/looks/${id(20)}`), true],
     ['another look', entry(2, `/looks/${id(21)}`, { plantingId: id(1) }), false],
     ['a sprayer', entry(2, `/sprayers/${id(60)}`, { name: 'Pump' }), false],
-  ] as const)('%s: %s', (_what, later, does) => expect(leansOn(later, look)).toBe(does));
+  ] as const)('%s: %s', (_what, later, does) => expect(dependsOn(later, look)).toBe(does));
   test('a look at the sky is known by its own id, not by the word sky', () => {
-    expect(leansOn(entry(2, `/weather/sky/${id(2)}`), entry(1, `/weather/sky/${id(1)}`))).toBe(false);
-    expect(leansOn(entry(2, `/weather/sky/${id(1)}`), entry(1, `/weather/sky/${id(1)}`))).toBe(true);
+    expect(dependsOn(entry(2, `/weather/sky/${id(2)}`), entry(1, `/weather/sky/${id(1)}`))).toBe(false);
+    expect(dependsOn(entry(2, `/weather/sky/${id(1)}`), entry(1, `/weather/sky/${id(1)}`))).toBe(true);
   });
-  test('the garden has no id: only another change of it leans on it', () => {
-    expect(leansOn(entry(2, '/garden'), entry(1, '/garden'))).toBe(true);
-    expect(leansOn(entry(2, `/plantings/${id(1)}`), entry(1, '/garden'))).toBe(false);
+  test('a day is the id of its reading, and no more than a day to all the rest', () => {
+    const reading = entry(1, '/readings/2026-05-24', { id: '2026-05-24', rainMm: 2 }, REFUSED);
+    const treated = entry(2, `/treatments/${id(40)}`, { plantingId: id(1), finishedAt: '2026-05-24T18:10:00.000Z', why: 'As on 2026-05-24' });
+    expect(dependsOn(treated, reading)).toBe(false);
+    expect(dependsOn(entry(2, '/readings/2026-05-24', { id: '2026-05-24', rainMm: 3 }), reading)).toBe(true);
+    expect(nextToSend([reading, treated])?.n).toBe(2);
+  });
+  test('an id in somebody’s words holds nothing up', () => {
+    expect(dependsOn(entry(2, `/shed-items/${id(61)}`, { note: `see ${id(20)}` }), look)).toBe(false);
+  });
+  test('what is struck, put right or confirmed belongs to its document', () => {
+    const treated = entry(1, `/treatments/${id(40)}`);
+    expect(dependsOn(entry(2, `/treatments/${id(40)}/strike`), treated)).toBe(true);
+    expect(dependsOn(entry(2, `/treatments/${id(41)}`, { corrects: { id: id(40), reason: 'Too much' } }), treated)).toBe(true);
+    expect(dependsOn(entry(2, `/cases/${id(30)}`, { laps: [{ treatmentId: id(40) }] }), treated)).toBe(true);
+    expect(dependsOn(entry(2, '/confirmations/own-a', { sheetId: 'own-a', version: 1 }), entry(1, '/sheets/own-a'))).toBe(true);
+  });
+  test('the garden has no id: only another change of it depends on it', () => {
+    expect(dependsOn(entry(2, '/garden'), entry(1, '/garden'))).toBe(true);
+    expect(dependsOn(entry(2, `/plantings/${id(1)}`), entry(1, '/garden'))).toBe(false);
   });
 });
 
@@ -47,7 +64,7 @@ describe('the next one to go', () => {
     expect(nextToSend([entry(1, '/garden', {}, { is: 'home' }), entry(2, `/looks/${id(20)}`), entry(3, `/looks/${id(21)}`)])?.n).toBe(2);
     expect(nextToSend([])).toBeUndefined();
   });
-  test('waits behind what somebody has to look at, and so does what leans on that', () => {
+  test('waits behind what somebody has to look at, and so does what depends on that', () => {
     const queue = [
       entry(1, `/looks/${id(20)}`, {}, REFUSED),
       entry(2, `/cases/${id(30)}`, { lookId: id(20) }),

@@ -1,4 +1,4 @@
-import type { Problem } from '@sleetbrook/core/api';
+import { documentOf, referencesOf, type Problem } from '@sleetbrook/core/api';
 import type { Clash } from '@sleetbrook/core/merge';
 
 export type WriteMethod = 'PUT' | 'POST' | 'DELETE';
@@ -43,12 +43,8 @@ export const notHome = (e: Entry): boolean => e.state.is !== 'home';
 /** Somebody has to look at it. */
 export const needsHand = (e: Entry): boolean => e.state.is === 'refused' || e.state.is === 'asks';
 
-/** Ids that a write makes or changes: what comes after it may name them. */
-const idOf = (e: Entry): string | undefined => /^\/[a-z-]+(?:\/sky)?\/([^/?]+)/.exec(e.path)?.[1];
-
-/** Whether a later write is about what an earlier one made. */
-export function leansOn(later: Entry, earlier: Entry): boolean {
-  const id = idOf(earlier);
-  if (id === undefined) return earlier.path === later.path;
-  return later.path.includes(id) || (!(later.body instanceof Blob) && JSON.stringify(later.body ?? null).includes(id));
+/** Whether a write can only be taken once an earlier one was: it is of the same document, or names it. */
+export function dependsOn(later: Entry, earlier: Entry): boolean {
+  const document = documentOf(earlier.path);
+  return documentOf(later.path) === document || referencesOf(later.path, later.body).has(document);
 }

@@ -1,6 +1,6 @@
 import type { Snapshot } from '@sleetbrook/core/house';
 import { deliver, type Delivery } from './deliver';
-import { leansOn, needsHand, type Entry } from './entry';
+import { dependsOn, needsHand, type Entry } from './entry';
 import { takeNote } from './known';
 import { changeEntry, copyMark, dropEntry, keepCopy, readEntries, ready, useReach } from './reach';
 import { NoAnswer, send } from './wire';
@@ -55,12 +55,12 @@ export function inTurn<T>(run: () => Promise<T>): Promise<T> {
 
 let sending: Promise<void> | null = null;
 
-/** The first that can go: what leans on something that somebody has to look at waits for that, and so does what leans on it. */
+/** The first that can go: what depends on something that somebody has to look at waits for that, and so does what depends on it. */
 export function nextToSend(entries: readonly Entry[]): Entry | undefined {
   const held: Entry[] = [];
   for (const e of entries) {
     if (e.state.is === 'home') continue;
-    if (needsHand(e) || held.some((h) => leansOn(e, h))) held.push(e);
+    if (needsHand(e) || held.some((h) => dependsOn(e, h))) held.push(e);
     else return e;
   }
   return undefined;

@@ -10,6 +10,7 @@ export * from './photo';
 export * from './place';
 export * from './planting';
 export * from './reading';
+export * from './references';
 export * from './season';
 export * from './shed';
 export * from './sheet';

@@ -45,6 +45,8 @@ export interface Rounds {
 
 /** From here on it helped (from memory). */
 const HELPED = 0.4;
+/** Whether enough of what was there is gone. @param effect share stopped, 0 … 1 */
+export const hasHelped = (effect: number): boolean => effect >= HELPED;
 const MEANT_ONCE: Pick<ControlCourse, 'rounds' | 'every' | 'slow' | 'at'> = { rounds: { least: 1, most: 3 }, every: { min: 3, max: 14 }, slow: false };
 
 /**
@@ -111,7 +113,7 @@ export function afterCount(r: Rounds): Again {
   const n = r.done.length;
   const { least, most } = course.rounds;
   const courseDone = n >= least || r.timesLeft === 0;
-  const helped = r.effect !== null && r.effect >= HELPED;
+  const helped = r.effect !== null && hasHelped(r.effect);
   const next = nextRound(r);
   const failed = courseDone && r.effect !== null && !helped && !(course.slow && n < most && r.timesLeft !== 0);
   const spent = courseDone && !helped && n >= most;

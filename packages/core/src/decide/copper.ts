@@ -1,4 +1,4 @@
-import { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2, copperLaw, copperShare, productPerM2 } from '../label';
+import { COPPER_LEDGER_G_M2, COPPER_LEDGER_YEARS, COPPER_MOST_YEAR_G_M2, COPPER_YEAR_G_M2, copperLaw, copperShare, lineOf, productPerM2 } from '../label';
 import { instant, sayDay, trim, type Instant, type Provenance, type WorkingInput } from '../measure';
 import type { PastTreatment } from './types';
 
@@ -13,7 +13,7 @@ export function copperOf(r: PastTreatment): number {
   const share = copperShare(r.sheet);
   if (share === 0) return 0;
   if (r.amount !== null) return (r.amount * share) / r.areaM2;
-  const line = r.sheet.lines.find((l) => l.id === r.lineId) ?? r.sheet.lines[0];
+  const line = lineOf(r);
   return line ? (productPerM2(line, line.rate.max) ?? 0) * share : 0;
 }
 

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { amountUnitOf } from '../label/line-of';
 import { asText } from '../label/sheet-file';
 import type { GardenFileKind, GardenFileLine } from './kinds';
 
@@ -48,7 +49,7 @@ export const TABLES: readonly Table[] = [
         t.sheet?.name ?? null,
         t.areaM2,
         t.amount,
-        t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? null,
+        t.sheet ? amountUnitOf(t) : null,
         t.waterMl,
         t.by,
         t.why,

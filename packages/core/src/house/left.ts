@@ -1,4 +1,5 @@
 import { UNSET_GARDEN, type Case, type Left, type Treatment, type Worn } from '../api';
+import { lineOf } from '../label';
 import { instant, sayRain } from '../measure';
 import { protectionLeft, sayProtection, sayWashedOff, washedOffBy, wear, type ProtectionFacts } from '../schedule';
 import { wateredAt, withWatering } from '../weather';
@@ -15,7 +16,7 @@ const hundredth = (n: number) => Math.round(n * 100) / 100;
 /** What decides about a round at an instant; null for what nobody can judge any more. */
 function factsOf(context: HouseContext, c: Case, t: Treatment, now: number): ProtectionFacts | null {
   const finishedAt = instant(Date.parse(t.finishedAt));
-  const line = t.sheet?.lines.find((l) => l.id === t.lineId) ?? t.sheet?.lines[0];
+  const line = lineOf(t);
   const planting = context.keep.plantings.find(c.plantingId);
   if (!t.sheet || !line || !planting) return null;
   const place = gardenOf(context);

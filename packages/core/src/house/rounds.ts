@@ -1,9 +1,9 @@
 import type { Case, Garden, Planting, Reminder, Treatment } from '../api';
 import { findControlCard } from '../catalogue/light';
 import { courseOf, nextRound, ofRounds } from '../decide';
-import { methodOf } from '../label';
+import { lineOf, methodOf } from '../label';
 import { instant, sayDay, type Instant } from '../measure';
-import { dayStart, dryUntil, inTwelveMonths, rainedOff, sayRainedOff } from '../schedule';
+import { dayStart, dryUntil, rainedOff, sayRainedOff, timesLeft } from '../schedule';
 import { sunTimes, wateredAt, type HourlyWeather } from '../weather';
 
 const HOUR = 3_600_000;
@@ -22,53 +22,41 @@ const iso = (at: number) => new Date(at).toISOString();
  * The day from which a control may be put on again, by its course and its label; null when the label allows no more.
  * @param rounds of one control on one planting, oldest first
  */
-function againFrom(rounds: readonly Treatment[], garden: Garden): string | null {
+function againFrom(rounds: readonly Treatment[], { garden, now }: Pick<Facts, 'garden' | 'now'>): string | null {
   const { zone } = garden;
   const last = rounds.at(-1);
   if (!last) return null;
+  const done = rounds.map(finished);
   return nextRound({
     controlId: last.controlId,
     troubleId: last.troubleId,
-    done: rounds.map(finished),
+    done,
     labelDays: lineOf(last)?.intervalDays ?? 0,
-    timesLeft: timesLeft(rounds, last, zone),
+    timesLeft: timesLeft(lineOf(last)?.maxPerSeason, done, now, zone),
     zone,
     where: garden,
   });
 }
 
-/** How often the label of the last round still allows it; null where it sets no limit. */
-function timesLeft(rounds: readonly Treatment[], last: Treatment, zone: string): number | null {
-  const most = lineOf(last)?.maxPerSeason;
-  if (most == null) return null;
-  const used = inTwelveMonths(
-    rounds.map((t) => ({ at: finished(t) })),
-    finished(last),
-    zone,
-  ).length;
-  return Math.max(0, most - used);
-}
-
-const lineOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId);
-
 /**
  * The next round of a course that is not through: soap on a second evening, neem week by week.
  * @param treatments of the case, oldest first
  */
-export function roundDue(c: Case, treatments: readonly Treatment[], { garden, planting }: Facts): Reminder | null {
+export function roundDue(c: Case, treatments: readonly Treatment[], { garden, now, planting }: Facts): Reminder | null {
   const lap = c.laps.at(-1);
   const course = courseOf(lap?.controlId ?? '', c.troubleId);
   const last = treatments.find((t) => t.id === lap?.treatmentId);
   if (!lap?.controlId || !course || !last || lap.afterLookId) return null;
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
   if (rounds.length >= course.rounds.least) return null;
-  const on = againFrom(rounds, garden);
+  const on = againFrom(rounds, { garden, now });
   if (on === null) return null;
+  const left = timesLeft(lineOf(last)?.maxPerSeason, rounds.map(finished), now, garden.zone);
   return {
     kind: 'round',
     id: c.id,
     title: planting(c.plantingId)?.name ?? last.plantingName,
-    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds, rounds.length, timesLeft(rounds, last, garden.zone))}`,
+    text: `${findControlCard(lap.controlId)?.name ?? last.controlName}: round ${rounds.length + 1} of ${ofRounds(course.rounds, rounds.length, left)}`,
     at: iso(dayStart(on, garden.zone)),
   };
 }
@@ -91,13 +79,13 @@ export function rainDue(
   facts: Facts,
 ): Reminder | null {
   const { garden, now, planting } = facts;
-  const line = lineOf(t) ?? t.sheet?.lines[0];
+  const line = lineOf(t);
   if (!t.sheet || !line || t.struck || looked || planting(t.plantingId)?.site !== 'outdoors' || now - finished(t) > RAIN_DAYS * DAY) return null;
   const same = (x: Treatment) => x.plantingId === t.plantingId && x.controlId === t.controlId && x.struck === null;
   if (lately.some((x) => same(x) && finished(x) > finished(t))) return null;
   const rain = rainedOff({ sheet: t.sheet, line, finishedAt: finished(t), now, hours: told() });
   if (!rain) return null;
-  const on = againFrom(before().filter(same), garden);
+  const on = againFrom(before().filter(same), { garden, now });
   return {
     kind: 'rain',
     id: t.plantingId,
@@ -110,7 +98,7 @@ export function rainDue(
 
 /** A dust that harms bees is off the plants before they fly. */
 export function rinseDue(t: Treatment, { garden, now, planting }: Facts): Reminder | null {
-  const line = t.sheet?.lines.find((l) => l.id === t.lineId) ?? t.sheet?.lines[0];
+  const line = lineOf(t);
   if (!t.sheet || !line || t.struck || t.sheet.bees === 'none' || methodOf(t.sheet, line) !== 'dust-film') return null;
   if (planting(t.plantingId)?.site === 'indoors' || now - finished(t) > DAY) return null;
   const days = [0, 1].map((n) => sunTimes(instant(finished(t) + n * DAY), garden)?.rise).filter((r) => r !== undefined && r > finished(t));
@@ -121,7 +109,7 @@ export function rinseDue(t: Treatment, { garden, now, planting }: Facts): Remind
 
 /** Who waters from above washes off what has not held yet: until then it goes on the ground. */
 export function dryDue(t: Treatment, { now, planting }: Facts): Reminder | null {
-  const line = lineOf(t) ?? t.sheet?.lines[0];
+  const line = lineOf(t);
   if (!t.sheet || !line || t.struck || wateredAt(planting(t.plantingId)?.about ?? []) === null) return null;
   const until = dryUntil({ sheet: t.sheet, line, finishedAt: finished(t) });
   if (until === null || until <= now) return null;

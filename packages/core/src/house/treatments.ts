@@ -3,6 +3,7 @@ import { strikeSchema, treatmentRequestSchema, UNSET_GARDEN, type Case, type Tre
 import { findControl } from '../catalogue';
 import { findTroubleCard } from '../catalogue/light';
 import { lookAgainOn } from '../decide';
+import { lineOf } from '../label';
 import { instant } from '../measure';
 import { pastOf } from '../situation';
 import { countingRecords } from './counting';
@@ -30,12 +31,14 @@ export function treatmentDesk(context: HouseContext) {
     const lap = found.laps[at];
     if (!lap || !trouble) return;
     const along = lap.also.some((a) => a.controlId === t.controlId && a.doneAt === null) && t.controlId !== lap.controlId;
-    const line = t.sheet?.lines.find((l) => l.id === t.lineId);
     const done = keep.treatments
       .ofCase(found.id)
       .filter((x) => x.controlId === t.controlId)
       .map((x) => instant(Date.parse(x.finishedAt)));
-    const look = lookAgainOn({ controlId: t.controlId, troubleId: found.troubleId, done, labelDays: line?.intervalDays ?? 0, zone }, trouble.lookAgainDays);
+    const look = lookAgainOn(
+      { controlId: t.controlId, troubleId: found.troubleId, done, labelDays: lineOf(t)?.intervalDays ?? 0, zone },
+      trouble.lookAgainDays,
+    );
     const next = along
       ? { ...lap, also: lap.also.map((a) => (a.controlId === t.controlId ? { ...a, doneAt: t.finishedAt } : a)) }
       : { ...lap, treatmentId: t.id, lookAgainOn: look };

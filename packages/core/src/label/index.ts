@@ -11,6 +11,7 @@ export { labelLineSchema, labelSheetSchema, MATERIAL_GROUPS, PROTECTION_ITEMS, t
 export { METHODS, type Method } from '../catalogue/methods';
 export { FORMULATION_CODES, FORMULATIONS, METHOD_WORDS, methodOf, methodsFor, type Formulation } from './formulation';
 export { forRooms } from './rooms';
+export { amountUnitOf, lineOf } from './line-of';
 export { lastingOf, type Lasting } from './lasting';
 export { madeSheet, type Made } from './made-sheet';
 export { helperDays } from './side-effects';

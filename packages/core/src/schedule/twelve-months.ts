@@ -15,6 +15,22 @@ export function inTwelveMonths<T extends { readonly at: Instant }>(done: readonl
   return done.filter((d) => d.at > since && d.at <= at).sort((a, b) => a.at - b.at);
 }
 
+/**
+ * How often a label still allows it, seen from a moment.
+ * @param most of its season; null or left out where it sets no limit
+ * @param done when it was done, in any order
+ * @returns null where there is no limit
+ */
+export function timesLeft(most: number | null | undefined, done: readonly Instant[], now: Instant, zone: string): number | null {
+  if (most == null) return null;
+  const used = inTwelveMonths(
+    done.map((at) => ({ at })),
+    now,
+    zone,
+  ).length;
+  return Math.max(0, most - used);
+}
+
 /** The first moment at which something that was done then is no longer within twelve months. */
 export function outOfTwelveMonths(at: Instant, zone: string): Instant {
   const later = DateTime.fromMillis(at, { zone }).plus({ years: 1 });

@@ -3,7 +3,7 @@ import { findControl } from '../catalogue/controls';
 import { findTrouble, type Control, type Trouble } from '../catalogue';
 import { candidateFor, sheetsOf } from '../decide/candidates';
 import type { Situation } from '../decide';
-import { lastingOf, type LabelLine, type LabelSheet } from '../label';
+import { lastingOf, lineOf, type LabelLine, type LabelSheet } from '../label';
 import type { Instant } from '../measure';
 import { instant } from '../measure';
 import type { CourseFacts } from './types';
@@ -58,7 +58,7 @@ export function runningOf(facts: CourseFacts, situation: (trouble: Trouble) => S
   const found = candidateFor(control, own ?? sheetsOf(control, s)[0] ?? null, s);
   // what was put on decides what may follow, even where its label is no longer at hand
   const sheet = found.sheet ?? last?.sheet ?? null;
-  const line = found.line ?? last?.sheet?.lines.find((l) => l.id === last.lineId) ?? null;
+  const line = found.line ?? (last && lineOf(last)) ?? null;
   const course = courseOf(control.id, trouble.id) ?? ONCE;
   const done = rounds.map((t) => ({ at: instant(Date.parse(t.finishedAt)), treatmentId: t.id }));
   const guards = course.guards || facts.case.purpose !== 'seen';

@@ -1,6 +1,6 @@
 import type { Treatment } from '../api';
 import { findControl, doesOn, findTrouble, usesOn } from '../catalogue';
-import { lastingOf } from '../label';
+import { lastingOf, lineOf } from '../label';
 import { instant, type Instant } from '../measure';
 import { rainedOff } from '../schedule';
 import type { HourlyWeather } from '../weather';
@@ -25,7 +25,7 @@ export function guardedBy(treatments: readonly Treatment[], troubleId: string, h
   for (const t of treatments) {
     if (!t.sheet || t.struck || !helpsAgainst(t.controlId, troubleId)) continue;
     const days = lastingOf(t.sheet).days;
-    const line = t.sheet.lines.find((l) => l.id === t.lineId) ?? t.sheet.lines[0];
+    const line = lineOf(t);
     if (!line || days === null || days === 0) continue;
     const since = instant(Date.parse(t.finishedAt));
     const until = instant(since + days * DAY);

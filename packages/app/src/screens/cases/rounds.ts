@@ -1,18 +1,18 @@
 import type { Case, CaseDetail, Garden, Lap, Planting } from '@sleetbrook/core/api';
 import { findTroubleCard } from '@sleetbrook/core/cards';
 import { thresholdFor } from '@sleetbrook/core/count';
-import { afterCount, type Again } from '@sleetbrook/core/decide-light';
+import { afterCount, hasHelped, type Again } from '@sleetbrook/core/decide-light';
+import { lineOf } from '@sleetbrook/core/label';
 import { instant, type Instant } from '@sleetbrook/core/measure';
-import { inTwelveMonths } from '@sleetbrook/core/schedule';
-
-/** Some part of what was there must go for a round to have helped (from memory). */
-const HELPED_PERCENT = 40;
+import { timesLeft } from '@sleetbrook/core/schedule';
 
 /** Controls that this case left behind because they were carried out as meant and did not do. */
 export const failedIn = (c: Case): string[] =>
   c.laps.flatMap((l, i) => {
     const next = c.laps[i + 1];
-    return l.controlId && l.treatmentId && next && next.controlId !== l.controlId && (l.effectPercent ?? 100) < HELPED_PERCENT ? [l.controlId] : [];
+    return l.controlId && l.treatmentId && next && next.controlId !== l.controlId && l.effectPercent !== null && !hasHelped(l.effectPercent / 100)
+      ? [l.controlId]
+      : [];
   });
 
 /**
@@ -25,20 +25,16 @@ export function againFor({ case: c, looks, treatments }: CaseDetail, planting: P
   const trouble = findTroubleCard(c.troubleId);
   const last = treatments.find((t) => t.id === lap?.treatmentId);
   if (!lap?.controlId || !trouble || !last) return null;
-  const line = last.sheet?.lines.find((l) => l.id === last.lineId);
+  const line = lineOf(last);
   const rounds = treatments.filter((t) => t.controlId === lap.controlId && t.struck === null);
-  const used = inTwelveMonths(
-    rounds.map((t) => ({ at: instant(Date.parse(t.finishedAt)) })),
-    now,
-    zone,
-  ).length;
+  const done = rounds.map((t) => instant(Date.parse(t.finishedAt)));
   const count = [...looks].reverse().find((l) => l.count && l.at > last.finishedAt)?.count;
   return afterCount({
     controlId: lap.controlId,
     troubleId: c.troubleId,
-    done: rounds.map((t) => instant(Date.parse(t.finishedAt))),
+    done,
     labelDays: line?.intervalDays ?? 0,
-    timesLeft: line?.maxPerSeason == null ? null : Math.max(0, line.maxPerSeason - used),
+    timesLeft: timesLeft(line?.maxPerSeason, done, now, zone),
     effect: lap.effectPercent === null ? null : lap.effectPercent / 100,
     share: count ? count.affected / count.looked : null,
     worthIt: thresholdFor(trouble.threshold.share, planting?.tolerance ?? 'usual'),

@@ -1,4 +1,5 @@
 import { findControlCard, findHost, findTroubleCard, SITE_WORDS } from '@sleetbrook/core/cards';
+import { amountUnitOf } from '@sleetbrook/core/label';
 import { instant, sayIn, sayWhen } from '@sleetbrook/core/measure';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -92,7 +93,7 @@ export function PlantingScreen({ id }: { readonly id: string }) {
                   end={sayWhen(instant(Date.parse(t.finishedAt)), now, garden.zone)}
                   sub={
                     t.amount
-                      ? `${sayIn(t.amount, (t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet?.state === 'dry' ? 'g' : 'ml')) === 'g' ? 'mass' : 'volume', garden.units)} on ${sayIn(t.areaM2, 'area', garden.units)}`
+                      ? `${sayIn(t.amount, amountUnitOf(t) === 'g' ? 'mass' : 'volume', garden.units)} on ${sayIn(t.areaM2, 'area', garden.units)}`
                       : 'done'
                   }
                 />

@@ -1,5 +1,5 @@
 import type { Treatment } from '@sleetbrook/core/api';
-import { aidFor, type LabelSheet } from '@sleetbrook/core/label';
+import { aidFor, amountUnitOf, type LabelSheet } from '@sleetbrook/core/label';
 import { instant, sayIn, sayWhen, type UnitSystem } from '@sleetbrook/core/measure';
 import { View } from 'react-native';
 import { useGarden, useSheets, useTreatmentLog } from '../../api/queries';
@@ -45,8 +45,7 @@ export function LastUsed({ sheet }: { readonly sheet?: LabelSheet | undefined })
 /** @example ': 1.2 ml in 1.2 l of mix' */
 function sayAmount(t: Treatment & { readonly sheet: LabelSheet }, units: UnitSystem): string {
   if (t.amount === null) return '';
-  const unit = t.sheet.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet.state === 'dry' ? 'g' : 'ml');
-  return `: ${sayIn(t.amount, unit === 'g' ? 'mass' : 'volume', units)}${t.waterMl ? ` in ${sayIn(t.waterMl, 'volume', units)} of mix` : ''}`;
+  return `: ${sayIn(t.amount, amountUnitOf(t) === 'g' ? 'mass' : 'volume', units)}${t.waterMl ? ` in ${sayIn(t.waterMl, 'volume', units)} of mix` : ''}`;
 }
 
 function Aid({ sheet, when }: { readonly sheet: LabelSheet; readonly when: string }) {

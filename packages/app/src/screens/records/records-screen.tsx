@@ -1,6 +1,6 @@
 import type { Treatment } from '@sleetbrook/core/api';
 import { findControlCard } from '@sleetbrook/core/cards';
-import { WHOM_TO_ASK } from '@sleetbrook/core/label';
+import { amountUnitOf, WHOM_TO_ASK } from '@sleetbrook/core/label';
 import { instant, sayIn, sayProvenance, sayWhen, trim, type Instant, type UnitSystem } from '@sleetbrook/core/measure';
 import { sayProduct } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
@@ -79,11 +79,10 @@ export function RecordsScreen() {
   );
 }
 
-const unitOf = (t: Treatment) => t.sheet?.lines.find((l) => l.id === t.lineId)?.rate.unit ?? (t.sheet?.state === 'dry' ? 'g' : 'ml');
 const amountOf = (t: Treatment, units: UnitSystem) =>
   t.amount === null
     ? `${sayIn(t.areaM2, 'area', units)}, by hand`
-    : `${sayProduct(t.amount, unitOf(t), units)}${t.waterMl ? ` in ${sayMl(t.waterMl, units)}` : ''} on ${sayIn(t.areaM2, 'area', units)}`;
+    : `${sayProduct(t.amount, amountUnitOf(t), units)}${t.waterMl ? ` in ${sayMl(t.waterMl, units)}` : ''} on ${sayIn(t.areaM2, 'area', units)}`;
 
 interface DetailProps {
   readonly record: Treatment;
@@ -109,7 +108,7 @@ function Detail({ record: t, now, zone, units, onClose }: DetailProps) {
     ...(t.loads.length > 1
       ? t.loads.map((l): [string, string] => [
           `Load ${l.number}`,
-          `${sayProduct(l.product, unitOf(t), units)} in ${sayMl(l.waterMl, units)}${l.waste ? ', waste' : l.outAt ? `, out ${when(l.outAt)}` : ''}`,
+          `${sayProduct(l.product, amountUnitOf(t), units)} in ${sayMl(l.waterMl, units)}${l.waste ? ', waste' : l.outAt ? `, out ${when(l.outAt)}` : ''}`,
         ])
       : []),
     ...t.slips.map((x): [string, string] => ['Slip', x.text]),
@@ -175,7 +174,7 @@ function Correct({ record: t, zone, units }: { readonly record: Treatment; reado
   const begin = useRecording((r) => r.begin);
   const on = () => {
     const exact = {
-      ...(t.amount === null ? {} : { amount: asTyped(t.amount, unitOf(t) === 'ml' ? 'volume' : 'mass', units) }),
+      ...(t.amount === null ? {} : { amount: asTyped(t.amount, amountUnitOf(t) === 'ml' ? 'volume' : 'mass', units) }),
       ...(t.waterMl ? { mix: asTyped(t.waterMl, 'volume', units) } : {}),
       area: asTyped(t.areaM2, 'area', units),
     };
