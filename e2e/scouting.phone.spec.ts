@@ -2,15 +2,23 @@ import { encode } from 'jpeg-js';
 import { accessible, expect, larkfold, test } from './fixtures';
 import type { Page } from '@playwright/test';
 
-/** A JPEG of noise: it does not squeeze, so it is as heavy as a real photograph. */
+/** A JPEG with noise along its top. */
 function photo(width: number, height: number, quality = 80): Buffer {
-  const data = Buffer.alloc(width * height * 4);
+  const data = Buffer.alloc(width * height * 4, 120);
   let seed = 7;
-  for (let i = 0; i < data.length; i++) {
+  for (let i = 0; i < Math.min(data.length, width * 48 * 4); i++) {
     seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
     data[i] = seed >>> 24;
   }
   return encode({ data, width, height }, quality).data;
+}
+
+/** The same picture as heavy as one from a good camera: comments are put in behind the mark that begins a JPEG. */
+function heavier(jpeg: Buffer, bytes: number): Buffer {
+  const comment = Buffer.alloc(65_537, 32);
+  comment.writeUInt16BE(0xfffe, 0);
+  comment.writeUInt16BE(65_535, 2);
+  return Buffer.concat([jpeg.subarray(0, 2), ...Array<Buffer>(Math.ceil(bytes / comment.length)).fill(comment), jpeg.subarray(2)]);
 }
 
 async function attach(page: Page, files: { name: string; mimeType: string; buffer: Buffer }[]) {
@@ -99,7 +107,7 @@ test('photographs: a heavy one is made smaller, a text file and too many are sai
   test.setTimeout(120_000);
   await page.goto(`/look/${larkfold(1)}`);
   await page.getByRole('button', { name: 'Tips' }).click();
-  const heavy = photo(3200, 2800, 96);
+  const heavy = heavier(photo(3200, 2800, 96), 12_000_000);
   expect(heavy.length).toBeGreaterThan(12_000_000);
   await attach(page, [
     { name: 'beans.jpg', mimeType: 'image/jpeg', buffer: heavy },
