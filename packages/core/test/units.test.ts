@@ -89,6 +89,14 @@ describe('numbers as people type them', () => {
     expect(parseNumber(text, 'area')).toMatchObject({ ok: false, reasons: [{ code, field: 'area' }] });
   });
 
+  test('what was written with two places is read as it was', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 10_000_000 }), (hundredths) => {
+        expect(parseNumber((hundredths / 100).toFixed(2))).toEqual({ ok: true, value: hundredths / 100 });
+      }),
+    );
+  });
+
   test('any text gives a finite number or a refusal', () => {
     fc.assert(
       fc.property(fc.string(), (text) => {
