@@ -1,4 +1,4 @@
-import type { Db } from './db/open';
+import type { Db } from './db/db';
 
 /** The one source of "now" on the server. */
 export interface ServerClock {

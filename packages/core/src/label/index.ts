@@ -9,7 +9,8 @@ export { levelDensityOf, SPOONS_WEIGHED, teaspoonMl, weighedG } from './level-de
 export * from './lookup';
 export { labelLineSchema, labelSheetSchema, MATERIAL_GROUPS, PROTECTION_ITEMS, type LabelLine, type LabelSheet } from './schema';
 export { METHODS, type Method } from '../catalogue/methods';
-export { FORMULATION_CODES, FORMULATIONS, METHOD_WORDS, methodOf, methodsFor, type Formulation } from './formulation';
+export { FORMULATIONS, METHOD_WORDS, methodOf, methodsFor } from './formulation';
+export { FORMULATION_CODES, type Formulation } from './formulation-codes';
 export { forRooms } from './rooms';
 export { amountUnitOf, lineOf } from './line-of';
 export { lastingOf, type Lasting } from './lasting';

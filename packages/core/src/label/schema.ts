@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { factSchema, provenanceSchema } from '../catalogue/schema';
 import { METHODS } from '../catalogue/methods';
-import { FORMULATION_CODES } from './formulation';
+import { FORMULATION_CODES } from './formulation-codes';
 import { rateSchema } from './rate';
 
 const id = z

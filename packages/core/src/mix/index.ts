@@ -15,4 +15,5 @@ export type { Step } from './step';
 export { protectionList, stepsFor, type JobAbout } from './steps';
 export { treats, type Treats } from './treats';
 export type { Load, Measured, MixPlan, MixRequest } from './types';
-export { waysToMeasure, type Way } from './ways';
+export type { Way } from './way';
+export { waysToMeasure } from './ways';

@@ -21,7 +21,8 @@ import { fitWater, type Fill } from './fit';
 import { measureProduct } from './measure-product';
 import { sayRateIn } from './rates/say-rate';
 import type { Load, MixPlan, MixRequest } from './types';
-import { waysToMeasure, WORTH_SAYING, type Way } from './ways';
+import type { Way } from './way';
+import { waysToMeasure, WORTH_SAYING } from './ways';
 
 /** More mix than this is not a home gardener's job. */
 const MOST_WATER_ML = 400_000;

@@ -1,6 +1,6 @@
 import type { LabelLine, LabelSheet } from '../label';
 import type { Grams, Measure, MeasuredOut, Millilitres, SquareMetres, UnitSystem, Working } from '../measure';
-import type { Way } from './ways';
+import type { Way } from './way';
 
 /** How an amount of product is got: spoons and jugs, or a scale reading. */
 export type Measured =

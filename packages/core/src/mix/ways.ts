@@ -1,20 +1,6 @@
 import { measureOut, millilitres, sayIn, trim, UNITS, type Measure, type MeasuredOut, type UnitSystem } from '../measure';
 import { fitWater } from './fit';
-
-/** A way to an amount that the grower's measures can not make closely. */
-export type Way =
-  | { readonly by: 'larger-batch'; readonly sentence: string; readonly error: number; readonly waterMl: number }
-  | { readonly by: 'syringe' | 'small-spoon' | 'scale'; readonly sentence: string; readonly error: number }
-  /** Several loads' product thinned in a measured jug, and a part of that per load. */
-  | {
-      readonly by: 'stock';
-      readonly sentence: string;
-      readonly error: number;
-      readonly stir: MeasuredOut;
-      readonly toMl: number;
-      readonly takeMl: number;
-      readonly take: MeasuredOut;
-    };
+import type { Way } from './way';
 
 /** From here on measures are said to be off, and a better way is offered. */
 export const WORTH_SAYING = 0.05;

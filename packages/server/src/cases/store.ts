@@ -1,6 +1,6 @@
 import { COURSE_ON, type Case, type CourseState, type Lap } from '@sleetbrook/core/api';
 import type { PageOf } from '@sleetbrook/core/house';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 import { beforeOf } from '../db/paging';
 

@@ -4,7 +4,8 @@ import type { Copy, Holds } from '@sleetbrook/core/api';
 import Database from 'better-sqlite3';
 import { DateTime } from 'luxon';
 import type { Logger } from 'pino';
-import { damageOf, type Db } from './open';
+import type { Db } from './db';
+import { damageOf } from './open';
 import { COPIES, copiesIn, copyTo } from './safe-copy';
 
 /** So many of a kind are kept, the newest. What was copied before a migration or a restore stays. */

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Db } from './open';
+import type { Db } from './db';
 
 /** The migration files of a folder in order: `0001_name.sql`, … */
 const migrationsIn = (dir: string) =>

@@ -1,10 +1,9 @@
 import { chmodSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import type { Db } from './db';
 import { migrate } from './migrate';
 import { copyTo } from './safe-copy';
-
-export type Db = Database.Database;
 
 /** The database file is damaged. */
 export class Damaged extends Error {}

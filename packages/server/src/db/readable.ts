@@ -1,6 +1,6 @@
 import { KIND_NAMES, GARDEN_FILE_KINDS, type GardenFileKind } from '@sleetbrook/core/garden-file';
 import type { Unreadable } from '@sleetbrook/core/api';
-import type { Db } from './open';
+import type { Db } from './db';
 
 /** What can not be read in a database, by kind and id. It is noticed, and left as it is. */
 class Spoilt {

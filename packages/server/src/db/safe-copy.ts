@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Db } from './open';
+import type { Db } from './db';
 
 export const COPIES = 'copies';
 

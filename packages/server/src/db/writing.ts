@@ -1,4 +1,4 @@
-import type { Db } from './open';
+import type { Db } from './db';
 
 /**
  * A write as one transaction that takes its place in the queue before it reads: begun as a reader it could find, half-way,

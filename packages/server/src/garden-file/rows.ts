@@ -1,7 +1,7 @@
 import type { GardenFileKind, GardenFileLine } from '@sleetbrook/core/garden-file';
 import { batchStore } from '../batches/store';
 import { caseStore } from '../cases/store';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { gardenStore } from '../garden/store';
 import { lookStore } from '../looks/store';
 import { plantingStore } from '../plantings/store';

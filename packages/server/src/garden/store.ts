@@ -1,5 +1,5 @@
 import type { Garden } from '@sleetbrook/core/api';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 
 interface Row {
   revision: number;

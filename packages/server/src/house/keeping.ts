@@ -1,7 +1,7 @@
 import type { Keeping } from '@sleetbrook/core/house';
 import { batchStore } from '../batches/store';
 import { caseStore } from '../cases/store';
-import type { Context } from '../context';
+import type { StoreContext } from '../store-context';
 import { gardenStore } from '../garden/store';
 import { lookStore } from '../looks/store';
 import { photoStore } from '../photos/store';
@@ -18,7 +18,7 @@ import { weatherStore } from '../weather/store';
 import { standInWeather } from '../weather-station/stand-in';
 
 /** The garden as the database keeps it. Writes belong into a transaction of `writing`. */
-export function keepingOf({ db, demo, seed }: Pick<Context, 'db' | 'demo' | 'seed'>): Keeping {
+export function keepingOf({ db, demo, seed }: Pick<StoreContext, 'db' | 'demo' | 'seed'>): Keeping {
   const skies = skyStore(db);
   const hours = weatherStore(db);
   return {

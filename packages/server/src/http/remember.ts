@@ -1,6 +1,6 @@
 import type { RequestHandler } from 'express';
 import type { ServerClock } from '../clock';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 
 /** What is put together from the garden alone, and from the minute. */
 const FROM_THE_GARDEN =

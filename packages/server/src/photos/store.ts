@@ -1,5 +1,5 @@
 import type { Photo } from '@sleetbrook/core/api';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 
 interface Row {
   id: string;

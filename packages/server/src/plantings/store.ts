@@ -1,6 +1,6 @@
 import type { Planting } from '@sleetbrook/core/api';
 import type { KeptPlanting } from '@sleetbrook/core/house';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 
 interface Row {

@@ -2,7 +2,7 @@ import { hushSchema, milestoneSchema, readingSchema, type Hush, type Milestone }
 import type { GardenFileKind } from '@sleetbrook/core/garden-file';
 import type { Reading } from '@sleetbrook/core/weather';
 import type { ZodType } from 'zod';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 
 interface Row {

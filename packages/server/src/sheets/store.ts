@@ -1,5 +1,5 @@
 import type { Confirmation } from '@sleetbrook/core/api';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 
 interface Row {
   sheet_id: string;

@@ -1,5 +1,5 @@
 import type { Sprayer } from '@sleetbrook/core/api';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 
 interface Row {

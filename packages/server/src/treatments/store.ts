@@ -1,6 +1,6 @@
 import type { Strike, Treatment } from '@sleetbrook/core/api';
 import type { PageOf } from '@sleetbrook/core/house';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { beforeOf } from '../db/paging';
 import { reading, spoiltIn } from '../db/readable';
 

@@ -1,6 +1,6 @@
 import type { Stop, Tally, Walk } from '@sleetbrook/core/api';
 import type { DatedTally, PageOf } from '@sleetbrook/core/house';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 import { beforeOf } from '../db/paging';
 

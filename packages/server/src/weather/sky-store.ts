@@ -1,6 +1,6 @@
 import { skyLookSchema } from '@sleetbrook/core/api';
 import type { SkyLook } from '@sleetbrook/core/weather';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { reading } from '../db/readable';
 
 interface Row {

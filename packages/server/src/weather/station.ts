@@ -1,7 +1,7 @@
 import { hourlyWeatherSchema, type HourlyWeather } from '@sleetbrook/core/weather';
 import type { StationState } from '@sleetbrook/core/api';
 import { z } from 'zod';
-import type { Context } from '../context';
+import type { StoreContext } from '../store-context';
 import { packHours } from './packed';
 import { weatherStore } from './store';
 
@@ -75,7 +75,7 @@ export const NO_STATION: StationState = { asked: false, lastGoodAt: null, fault:
  * Asks a weather station every quarter of an hour. What it says is added to the hours that are there; while it is silent
  * nothing is lost, and what stands against it is told. Its address may hold a key: it is neither logged nor told.
  */
-export function pollStation({ db, clock, log }: Pick<Context, 'db' | 'clock' | 'log'>, url: string, fetching: typeof fetch = fetch): Station {
+export function pollStation({ db, clock, log }: Pick<StoreContext, 'db' | 'clock' | 'log'>, url: string, fetching: typeof fetch = fetch): Station {
   const store = weatherStore(db);
   let state: StationState = { ...NO_STATION, asked: true };
   let ended = false;

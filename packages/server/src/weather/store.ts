@@ -1,7 +1,7 @@
 import type { LoadedHour } from '@sleetbrook/core/house';
 import { certaintyOf, FORECAST_HOLDS_H, type HourlyWeather } from '@sleetbrook/core/weather';
 import { writing } from '../db/writing';
-import type { Db } from '../db/open';
+import type { Db } from '../db/db';
 import { hoursIn, unpackHours, type PackedHours } from './packed';
 
 interface Row {

@@ -1,11 +1,11 @@
 import type { ClimateView } from '@sleetbrook/core/api';
 import { climateDesk } from '@sleetbrook/core/house';
 import Database from 'better-sqlite3';
-import type { Context } from '../context';
+import type { StoreContext } from '../store-context';
 import { keepingOf } from '../house/keeping';
 
 /** A question of what is usual, as it is handed to another thread: that one reads the garden for itself. */
-export interface UsualAsked extends Pick<Context, 'demo' | 'seed'> {
+export interface UsualAsked extends Pick<StoreContext, 'demo' | 'seed'> {
   /** The file of the database. */
   readonly path: string;
   readonly at: Date;

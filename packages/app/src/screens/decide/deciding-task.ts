@@ -1,7 +1,7 @@
 import { situationFacts, type CaseRecords, type GardenRecords } from '@sleetbrook/core/situation';
 import type { HourlyWeather } from '@sleetbrook/core/weather';
 import type { DecidingTask } from '../../workers/tasks';
-import type { View } from './use-deciding';
+import type { View } from './view';
 
 interface DecidingFacts extends CaseRecords, GardenRecords {
   readonly weather: readonly HourlyWeather[];

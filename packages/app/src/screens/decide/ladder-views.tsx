@@ -7,7 +7,7 @@ import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { T } from '../../ui/text';
 import type { Deciding } from '../../workers/tasks';
-import type { View as LadderView } from './use-deciding';
+import type { View as LadderView } from './view';
 
 interface Props {
   readonly deciding: Deciding;

@@ -1,6 +1,5 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
 import { failedIn } from '../cases/rounds';
-import type { Change, School } from '@sleetbrook/core/decide-light';
 import type { Instant } from '@sleetbrook/core/measure';
 import { shareNow, signsNow } from '@sleetbrook/core/situation';
 import { useQuery } from '@tanstack/react-query';
@@ -8,19 +7,12 @@ import { useConfirmations, useCaseDetail, usePlantingTreatments, useSheets, useT
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 import { decidingTask } from './deciding-task';
+import { PLAIN_VIEW, type View } from './view';
 
 const HOUR = 3_600_000;
 /** Three hours back, so that wet leaves are known; ten days ahead. */
 const BACK = 3;
 const AHEAD = 240;
-const AS_IT_IS: readonly Change[] = [];
-
-/** How the grower looks at the ladder: by which school, and with what changed for the sake of argument. */
-export interface View {
-  readonly school: School;
-  readonly whatIf: readonly Change[];
-}
-export const PLAIN_VIEW: View = { school: 'least-toxic', whatIf: AS_IT_IS };
 
 /** The hours that are judged: three back, ten days on. */
 export function useHours(now: Instant | undefined) {

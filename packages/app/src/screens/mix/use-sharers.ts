@@ -8,7 +8,8 @@ import { mixKey, useDrafts } from '../../state/drafts';
 import { useNow } from '../../state/now';
 import { core } from '../../workers/core';
 import { decidingTask } from '../decide/deciding-task';
-import { useHours, type View } from '../decide/use-deciding';
+import { useHours } from '../decide/use-deciding';
+import type { View } from '../decide/view';
 import { sharerCase } from './job-for';
 
 /** A planting that shares a mix, judged for itself: undefined while that is under way. */

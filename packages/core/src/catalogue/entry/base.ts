@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { REGION_IDS } from '../range';
-import { TYPICALITY } from '../schema';
+import { TYPICALITY } from '../vocabulary';
 
 /** Small letters and hyphens. An id never changes once released: records refer to it. */
 export const id = z.string({ error: 'a word in small letters, such as bean-aphid' }).regex(/^[a-z][a-z0-9-]*$/, 'small letters, figures and hyphens only');

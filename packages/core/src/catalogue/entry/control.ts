@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOES, IN_VAIN, MEANS, RELEASED } from '../schema';
+import { DOES, IN_VAIN, MEANS, RELEASED } from '../vocabulary';
 import { fact, id, ids, marked, ref, schools, sentence, withMark } from './base';
 import { howLine } from './how-line';
 import { when } from './use';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FORMS, HOST_GROUPS } from '../schema';
+import { FORMS, HOST_GROUPS } from '../vocabulary';
 import { SHAPES } from '../shapes';
 import { id, ids, sentence } from './base';
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { drawingSchema, LOOKS, PARTS } from '../schema';
+import { drawingSchema } from '../schema';
+import { LOOKS, PARTS } from '../vocabulary';
 import { hostKey, id } from './base';
 
 /** A sign as a file writes it. */

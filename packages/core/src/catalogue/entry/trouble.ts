@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lawPlace } from './law';
-import { CARRIERS, CLIMATES, FAVOURS, KINDS, MEANS } from '../schema';
+import { CARRIERS, CLIMATES, FAVOURS, KINDS, MEANS } from '../vocabulary';
 import { fact, hostKey, ids, marked, months, range, ref, refs, schools, sentence, suspect, withMark } from './base';
 import { line } from './use';
 

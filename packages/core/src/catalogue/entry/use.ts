@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DOES, MOMENTS, PHASES, SITUATIONS } from '../schema';
+import { DOES, MOMENTS, PHASES, SITUATIONS } from '../vocabulary';
 import { hostKey, id, marked, ref, refs, sentence } from './base';
 import { howLine } from './how-line';
 
