@@ -8,7 +8,7 @@ import { situation } from '../../core/test/situation';
 import { LadderList, sayOpening } from '../src/screens/decide/ladder-list';
 import { AgainScreen } from '../src/screens/cases/again-screen';
 import { PlantingEdit } from '../src/screens/garden/planting-edit';
-import { ClockBand } from '../src/screens/today/clock-band';
+import { ClockBand } from '../src/screens/time/clock-band';
 import { WeatherMark } from '../src/screens/time/weather-mark';
 import { TodayScreen } from '../src/screens/today/today-screen';
 import { useReach } from '../src/reach/reach';

@@ -11,7 +11,7 @@ import { sayBare } from '../src/screens/season/programme-part';
 import { orderAhead } from '../src/screens/season/order-ahead';
 import { ordinal } from '../src/screens/season/say-round';
 import { warnedDays } from '../src/screens/season/say-warning';
-import { roundNumber } from '../src/screens/cases/rounds';
+import { roundNumber } from '@sleetbrook/core/situation';
 import { freshLap, type Warning } from '@sleetbrook/core/api';
 
 jest.mock('expo-router', () => ({ useRouter: () => ({ navigate: jest.fn() }) }));

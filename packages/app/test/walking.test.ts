@@ -1,5 +1,5 @@
 import type { Walk } from '@sleetbrook/core/api';
-import { sayEnough, sayTrend } from '../src/screens/walk/say-count';
+import { sayEnough, sayTrend } from '../src/screens/look/say-count';
 import { addToTally, joined, unsentWalks, useWalking } from '../src/state/walking';
 
 const walk: Walk = {

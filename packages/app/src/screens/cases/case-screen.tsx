@@ -4,7 +4,7 @@ import { conflictsAmong, gentlerThan, type AgainKind, type Change, type Verdict 
 import { instant, sayIn, sayWhen, trim, type Instant, inSentence } from '@sleetbrook/core/measure';
 import { wilson } from '@sleetbrook/core/count';
 import { addDays, dayOf } from '@sleetbrook/core/schedule';
-import { lastCount } from '@sleetbrook/core/situation';
+import { againFor, failedIn, lastCount, roundNumber } from '@sleetbrook/core/situation';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -36,9 +36,8 @@ import { CountsChart } from './counts-chart';
 import { KeepStation } from './keep-station';
 import { CourseOnBrook, type LookAhead } from '../lazy-season';
 import { LeftOf } from './left-of';
-import { ordinal } from './ordinal';
+import { ordinal } from '../../ui/ordinal';
 import { RainRow } from './rain-row';
-import { againFor, failedIn, roundNumber } from './rounds';
 import { lapStation } from './station';
 
 /** One case as one page: its stations down the brook line, the present one open. */

@@ -19,7 +19,7 @@ import { Page } from '../../ui/page';
 import { SizeField } from '../../ui/size-field';
 import { Failed, Read } from '../../ui/states';
 import { T } from '../../ui/text';
-import { sayMl } from '../mix/measured-lines';
+import { sayMl } from '../../ui/say-ml';
 import type { Part } from '../mix/job-for';
 import { useCaseMix, type CaseMix } from '../mix/use-mix-job';
 

@@ -1,7 +1,6 @@
 import type { Case, Garden, Planting } from '@sleetbrook/core/api';
-import { failedIn } from '../cases/rounds';
 import type { Instant } from '@sleetbrook/core/measure';
-import { shareNow, signsNow } from '@sleetbrook/core/situation';
+import { failedIn, shareNow, signsNow } from '@sleetbrook/core/situation';
 import { useQuery } from '@tanstack/react-query';
 import { useConfirmations, useCaseDetail, usePlantingTreatments, useSheets, useToday, useWeather } from '../../api/queries';
 import { useNow } from '../../state/now';

@@ -10,7 +10,7 @@ import { Button } from '../../ui/button';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { Empty, Read } from '../../ui/states';
-import { ClockBand } from '../today/clock-band';
+import { ClockBand } from '../time/clock-band';
 import { sayDate, sayPicking } from './say-picking';
 
 /** One planting: its clocks, its open cases, what was done to it. A look starts here. */

@@ -2,7 +2,7 @@ import { wilson } from '@sleetbrook/core/count';
 import { View } from 'react-native';
 import { Field } from '../../ui/field';
 import { T } from '../../ui/text';
-import { sayEnough } from '../walk/say-count';
+import { sayEnough } from './say-count';
 import { readCount } from './count';
 
 interface Props {

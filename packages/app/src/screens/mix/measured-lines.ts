@@ -1,14 +1,10 @@
-import { sayError, sayIn, sayParts, sayScoop, sayVolume, trim, type Millilitres, type Said, type UnitSystem } from '@sleetbrook/core/measure';
+import { sayError, sayParts, sayScoop, trim, type Said } from '@sleetbrook/core/measure';
 import { sayMadeRate, type Load, type MixPlan } from '@sleetbrook/core/mix';
-
-const gallons = (units: UnitSystem) => units === 'us' || units === 'imperial';
-
-/** A volume as the grower's jugs and tanks are marked. */
-export const sayMl = (ml: number, units: UnitSystem): string => (gallons(units) ? sayIn(ml, 'volume', units) : sayVolume(ml as Millilitres));
+import { inGallons } from '../../ui/say-ml';
 
 /** The amount to be set large: in the grower's system. */
 export const bigAmount = (amount: number, { unit, units }: Pick<MixPlan, 'unit' | 'units'>): Said =>
-  gallons(units) ? sayParts(amount, unit === 'ml' ? 'volume' : 'mass', units) : { figure: trim(amount, 1), unit };
+  inGallons(units) ? sayParts(amount, unit === 'ml' ? 'volume' : 'mass', units) : { figure: trim(amount, 1), unit };
 
 /**
  * The amount that is set large: what the measures make, or, of a powder by the spoon, what is meant, since its spoons

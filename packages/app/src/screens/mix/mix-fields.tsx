@@ -12,7 +12,8 @@ import { SizeField, SizeOrCount } from '../../ui/size-field';
 import { T } from '../../ui/text';
 import { Why } from '../../ui/why';
 import { AddMeasure, AddSprayer } from '../shed/add-kit';
-import { bigAmount, measuredLines, sayMl, shownOf } from './measured-lines';
+import { bigAmount, measuredLines, shownOf } from './measured-lines';
+import { sayMl } from '../../ui/say-ml';
 import { rateUnit, SIZES, sprayerFor } from './mix-for';
 import { WaterChoices } from './water-choices';
 

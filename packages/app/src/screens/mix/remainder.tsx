@@ -11,7 +11,7 @@ import { Button } from '../../ui/button';
 import { SizeField } from '../../ui/size-field';
 import { Failed } from '../../ui/states';
 import { T } from '../../ui/text';
-import { sayMl } from './measured-lines';
+import { sayMl } from '../../ui/say-ml';
 
 interface Props {
   readonly plan: MixPlan;

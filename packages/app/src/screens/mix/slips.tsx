@@ -21,7 +21,7 @@ import { Row } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { SizeField } from '../../ui/size-field';
 import { T } from '../../ui/text';
-import { sayMl } from './measured-lines';
+import { sayMl } from '../../ui/say-ml';
 
 interface Props {
   readonly load: Load;

@@ -5,7 +5,7 @@ import { canopyMix, mixAt } from '@sleetbrook/core/mix';
 import { View } from 'react-native';
 import type { MixDraft } from '../../state/drafts';
 import { Row, Section } from '../../ui/row';
-import { sayMl } from './measured-lines';
+import { sayMl } from '../../ui/say-ml';
 
 interface Props {
   readonly draft: MixDraft;

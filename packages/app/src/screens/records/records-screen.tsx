@@ -20,7 +20,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
 import { useWords } from '../../ui/words';
 import { Unreadable } from '../reach/unreadable';
-import { sayMl } from '../mix/measured-lines';
+import { sayMl } from '../../ui/say-ml';
 
 const LIST = { maxWidth: 900, paddingHorizontal: 20, paddingBottom: 40 } as const;
 

@@ -1,7 +1,7 @@
 import { instant, sayTime, sayWhen, type Instant } from '@sleetbrook/core/measure';
 import type { RoundAhead, Sure } from '@sleetbrook/core/season';
 
-export { ordinal } from '../cases/ordinal';
+export { ordinal } from '../../ui/ordinal';
 
 export const SURE_WORDS: Readonly<Record<Sure, string>> = {
   known: 'by weather that was measured',

@@ -13,7 +13,7 @@ import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
-import { sayMl } from '../mix/measured-lines';
+import { sayMl } from '../../ui/say-ml';
 import { Unreadable } from '../reach/unreadable';
 import { AddMeasure, AddSprayer } from './add-kit';
 import { Shelf } from './shelf';

@@ -24,7 +24,7 @@ import { isGuarded } from '../season/say-warning';
 import { useWide } from '../shell';
 import { WeatherMark } from '../time/weather-mark';
 import { Unreadable } from '../reach/unreadable';
-import { ClockBand } from './clock-band';
+import { ClockBand } from '../time/clock-band';
 import { StageAsked } from './stage-asked';
 import { LookAtOne } from './look-at-one';
 import { Watched } from './watched';

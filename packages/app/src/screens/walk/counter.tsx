@@ -4,7 +4,7 @@ import { useWalking } from '../../state/walking';
 import { Button } from '../../ui/button';
 import { T } from '../../ui/text';
 import { SignDrawing } from '../look/sign-drawing';
-import { sayEnough, sayTrend } from './say-count';
+import { sayEnough, sayTrend } from '../look/say-count';
 
 interface Props {
   readonly item: WatchItem;

@@ -11,7 +11,7 @@ import type { MarkState } from '../../ui/mark';
 import { Page } from '../../ui/page';
 import { Row, Section } from '../../ui/row';
 import { T } from '../../ui/text';
-import { sayEnough, sayTrend } from './say-count';
+import { sayEnough, sayTrend } from '../look/say-count';
 import { sayWalk } from './walk-home';
 
 interface Props {

@@ -1,12 +1,12 @@
-import { freshLap, UNSET_GARDEN, type Case, type Treatment } from '@sleetbrook/core/api';
-import { amountUnitOf, lineOf, type LabelSheet } from '@sleetbrook/core/label';
-import { instant } from '@sleetbrook/core/measure';
-import { timesLeft } from '@sleetbrook/core/schedule';
-import { findSheet } from '@sleetbrook/core/sheets';
-import { roundDue } from '../../core/src/house/rounds';
-import { againFor, failedIn } from '../src/screens/cases/rounds';
-import { id } from './reach-house';
+import { freshLap, UNSET_GARDEN, type Case, type Treatment } from '../src/api';
+import { amountUnitOf, lineOf, type LabelSheet } from '../src/label';
+import { instant } from '../src/measure';
+import { timesLeft } from '../src/schedule';
+import { findSheet } from '../src/label/sheets';
+import { roundDue } from '../src/house/rounds';
+import { againFor, failedIn } from '../src/situation';
 
+const id = (n: number) => `0197a000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const specimen = findSheet('potassium-soap') as LabelSheet;
 /** A label that allows one a year, and a week between. */
 const sheet: LabelSheet = { ...specimen, lines: specimen.lines.map((l) => ({ ...l, maxPerSeason: 1, intervalDays: 7 })) };

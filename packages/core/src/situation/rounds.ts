@@ -1,10 +1,10 @@
-import type { Case, CaseDetail, Garden, Lap, Planting } from '@sleetbrook/core/api';
-import { findTroubleCard } from '@sleetbrook/core/cards';
-import { thresholdFor } from '@sleetbrook/core/count';
-import { afterCount, hasHelped, type Again } from '@sleetbrook/core/decide-light';
-import { lineOf } from '@sleetbrook/core/label';
-import { instant, type Instant } from '@sleetbrook/core/measure';
-import { timesLeft } from '@sleetbrook/core/schedule';
+import type { Case, CaseDetail, Garden, Lap, Planting } from '../api';
+import { findTroubleCard } from '../catalogue/cards';
+import { thresholdFor } from '../scout/count';
+import { afterCount, hasHelped, type Again } from '../decide/again';
+import { lineOf } from '../label';
+import { instant, type Instant } from '../measure';
+import { timesLeft } from '../schedule';
 
 /** Controls that this case left behind because they were carried out as meant and did not do. */
 export const failedIn = (c: Case): string[] =>
