@@ -48,6 +48,8 @@ describe('the case and the reminder agree on another round', () => {
     expect(both(treated('2026-05-24T18:00:00.000Z', line), '2026-06-20T18:00:00.000Z')).toEqual({ reminded: false, offered: false }));
   test('one again when the twelve months are over', () =>
     expect(both(treated('2026-05-24T18:00:00.000Z', line), '2027-06-20T18:00:00.000Z')).toEqual({ reminded: true, offered: true }));
+  test('none where the clock was set back behind the last', () =>
+    expect(both(treated('2026-05-24T18:00:00.000Z', line), '2026-05-20T18:00:00.000Z')).toEqual({ reminded: false, offered: false }));
   test('where the record names no line of the label its waits hold all the same', () =>
     expect(both(treated('2026-05-24T18:00:00.000Z', null), '2026-06-20T18:00:00.000Z')).toEqual({ reminded: false, offered: false }));
 });
@@ -58,6 +60,8 @@ test('times left are counted in the twelve months before now', () => {
   expect([left('2026-04-30T10:00:00Z'), left('2026-05-01T10:00:00Z'), left('2027-05-01T10:00:00Z')]).toEqual([0, 1, 2]);
   expect([timesLeft(null, done, instant(Date.parse('2026-05-01')), 'UTC'), timesLeft(undefined, done, instant(0), 'UTC')]).toEqual([null, null]);
   expect(timesLeft(1, done, instant(Date.parse('2026-04-30T10:00:00Z')), 'UTC')).toBe(0);
+  // a clock that was set back makes nothing undone
+  expect(left('2026-03-30T10:00:00Z')).toBe(0);
 });
 
 test('the line of a record: its own, the label’s first where none is named, none by hand', () => {

@@ -50,12 +50,9 @@ function add(field: string, value: unknown, found: Set<string>): void {
 
 function collect(value: unknown, found: Set<string>): void {
   if (Array.isArray(value)) for (const item of value) collect(item, found);
-  else if (isPlain(value))
+  else if (typeof value === 'object' && value !== null)
     for (const [field, inner] of Object.entries(value)) {
       add(field, inner, found);
       collect(inner, found);
     }
 }
-
-const isPlain = (value: unknown): value is Readonly<Record<string, unknown>> =>
-  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;

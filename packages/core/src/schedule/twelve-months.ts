@@ -6,13 +6,14 @@ const yearBefore = (at: Instant, zone: string): number => DateTime.fromMillis(at
 
 /**
  * What of all that was done falls into the twelve months before a moment. A label's season is taken as twelve months:
- * a winter's sprays, or a southern summer's, are one season whichever the year on the calendar.
+ * a winter's sprays, or a southern summer's, are one season whichever the year on the calendar. What lies ahead of the
+ * moment counts as well: a clock that was set back makes nothing undone.
  * @returns oldest first
  */
 export function inTwelveMonths<T extends { readonly at: Instant }>(done: readonly T[], at: Instant, zone: string): T[] {
   if (done.length === 0) return [];
   const since = yearBefore(at, zone);
-  return done.filter((d) => d.at > since && d.at <= at).sort((a, b) => a.at - b.at);
+  return done.filter((d) => d.at > since).sort((a, b) => a.at - b.at);
 }
 
 /**
