@@ -1,7 +1,7 @@
 import type { Copy, Holds, Looked } from '@sleetbrook/core/api';
 import { DateTime } from 'luxon';
 import { useState } from 'react';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { useBringGarden, useCopyNow, usePutBack } from '../../api/mutations';
 import { useCopies, useCopyHolds } from '../../api/queries';
 import { Button } from '../../ui/button';
@@ -9,6 +9,7 @@ import { Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { takeFile } from '../../ui/take-file';
 import { FileButton, FileProblem } from '../shed/file-button';
 
 /** So many are listed at first. */
@@ -99,7 +100,7 @@ export function CopiesKept() {
         Open formats for whatever comes after: JSON, photographs, and tables for a spreadsheet, in one ZIP. It comes in again here, as does a copy that was
         taken away.
       </T>
-      <Button kind="quiet" title="Take the garden along" onPress={() => void Linking.openURL('/api/v1/garden-file')} />
+      <Button kind="quiet" title="Take the garden along" onPress={() => takeFile('/api/v1/garden-file')} />
       <FileButton title="Bring a garden" accept=".zip,.db" busy={bring.isPending} onFile={(f) => bring.mutate(f)} />
       <Sheet open={open !== null} title="A copy" onClose={() => setOpen(null)}>
         {open && <Opened copy={open} putting={putBack.isPending} error={putBack.error} onPut={() => put(open.name)} />}
@@ -146,7 +147,7 @@ function Opened({ copy, putting, error, onPut }: OpenedProps) {
         kind="quiet"
         title="Take it away"
         label={`Take away the copy of ${sayCopy(copy)}`}
-        onPress={() => void Linking.openURL(`/api/v1/copies/${encodeURIComponent(copy.name)}`)}
+        onPress={() => takeFile(`/api/v1/copies/${encodeURIComponent(copy.name)}`)}
       />
     </>
   );

@@ -4,7 +4,7 @@ import { instant, parseQuantity, sayIn, sayBoth, sayWhen, type UnitSystem } from
 import { sayRateIn, treats } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { useRemoveShedItem, useSaveShedItem } from '../../api/mutations';
 import { useGarden, usePlantings, useShedCode, useShedItems, useSheets } from '../../api/queries';
 import { useNow } from '../../state/now';
@@ -15,6 +15,7 @@ import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { takeFile } from '../../ui/take-file';
 import { PoisonHelp } from '../help/poison-help';
 import { ShedCode } from './shed-code';
 
@@ -120,7 +121,7 @@ function Item({ item, units, zone, onRemoved }: Props) {
             <Section>Warning label</Section>
             {code && <ShedCode code={code} />}
             <T kind="muted">Print it and stick it on the container. A phone’s camera opens this page by the code.</T>
-            <Button kind="quiet" title="Print the label" onPress={() => void Linking.openURL(`/api/v1/shed-items/${item.id}/label.pdf`)} />
+            <Button kind="quiet" title="Print the label" onPress={() => takeFile(`/api/v1/shed-items/${item.id}/label.pdf`)} />
           </View>
         )}
         <Remove item={item} onRemoved={onRemoved} />

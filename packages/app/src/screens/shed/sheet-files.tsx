@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { useTakeInSheets } from '../../api/mutations';
 import { Button } from '../../ui/button';
 import { Section } from '../../ui/row';
 import { T } from '../../ui/text';
+import { takeFile } from '../../ui/take-file';
 import { FileButton, FileProblem, readText } from './file-button';
 
 /** The grower's own sheets in and out as files. */
@@ -20,7 +21,7 @@ export function SheetFiles({ any }: { readonly any: boolean }) {
     <View className="gap-3">
       <Section>Sheets as files</Section>
       <FileButton title="Take in a file of sheets" accept=".json,application/json" busy={take.isPending} onFile={(f) => void read(f).catch(() => undefined)} />
-      {any && <Button kind="quiet" title="Give out my sheets as a file" onPress={() => void Linking.openURL('/api/v1/sheets/file')} />}
+      {any && <Button kind="quiet" title="Give out my sheets as a file" onPress={() => takeFile('/api/v1/sheets/file')} />}
       {message && (
         <View role="alert">
           <T className="text-rowan">{message}</T>

@@ -4,7 +4,7 @@ import { sayProvenance, sayAboutRain, trim, inSentence } from '@sleetbrook/core/
 import { protectionList } from '@sleetbrook/core/mix';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Linking, View } from 'react-native';
+import { View } from 'react-native';
 import { useConfirmSheet, useRemoveSheet, useRestoreSheet, useUnconfirmSheet } from '../../api/mutations';
 import { useConfirmations, useGarden, useSheets, useSheetVersions } from '../../api/queries';
 import { useNow } from '../../state/now';
@@ -16,6 +16,7 @@ import { Row, Section } from '../../ui/row';
 import { Sheet } from '../../ui/sheet';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { T } from '../../ui/text';
+import { takeFile } from '../../ui/take-file';
 import { PoisonHelp } from '../help/poison-help';
 import { useLabelForCase } from './use-label-for-case';
 import { sayLimits } from './say-limits';
@@ -196,14 +197,14 @@ function Own({ sheet: s }: { readonly sheet: LabelSheet }) {
     return (
       <View className="gap-3 pt-5">
         <Button kind="quiet" title="Make my own from this" onPress={() => router.navigate(within(`/shed/new?from=${s.id}`))} />
-        <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
+        <Button kind="link" title="The rates as a CSV file" onPress={() => takeFile(`/api/v1/sheets/${s.id}/rates`)} />
       </View>
     );
   return (
     <View className="gap-3 pt-5">
       <Versions id={s.id} />
       <Button kind="quiet" title="Change it" onPress={() => router.navigate(within(`/shed/${s.id}/edit`))} />
-      <Button kind="link" title="The rates as a CSV file" onPress={() => void Linking.openURL(`/api/v1/sheets/${s.id}/rates`)} />
+      <Button kind="link" title="The rates as a CSV file" onPress={() => takeFile(`/api/v1/sheets/${s.id}/rates`)} />
       <Button kind="stop" title="Remove this sheet" onPress={() => setAsking(true)} />
       <Sheet open={asking} title={`Remove ${s.name}?`} onClose={() => setAsking(false)}>
         <T>Records keep it as it was, and you can take the removal back on the next screen.</T>
